@@ -1,0 +1,69 @@
+package org.eskarn.app.account;
+
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The steward's list of people. */
+@Controller
+@RequestMapping("/accounts")
+class AccountsController {
+
+    private final AccountService accounts;
+
+    AccountsController(AccountService accounts) {
+        this.accounts = accounts;
+    }
+
+    @GetMapping
+    String list(Model model) {
+        model.addAttribute("form", AccountForm.EMPTY);
+        return page(model);
+    }
+
+    @PostMapping
+    String create(AccountForm form, Model model) {
+        try {
+            Role role = form.role();
+            if (role == null) {
+                throw new AccountRefused("role", "Choose what this person does.");
+            }
+            accounts.create(form.login(), form.name(), role, form.password());
+            return "redirect:/accounts";
+        } catch (AccountRefused refused) {
+            form.refill(model, refused);
+            return page(model);
+        }
+    }
+
+    @PostMapping("/{id}")
+    String setActive(
+            @PathVariable long id,
+            @RequestParam int version,
+            @RequestParam boolean active,
+            @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        try {
+            if (id == person.id()) {
+                throw new AccountRefused("list", "You cannot switch off your own account: ask another steward.");
+            }
+            accounts.setActive(id, version, active);
+            return "redirect:/accounts";
+        } catch (AccountRefused refused) {
+            AccountForm.EMPTY.refill(model, refused);
+            return page(model);
+        }
+    }
+
+    private String page(Model model) {
+        model.addAttribute("place", "accounts");
+        model.addAttribute("accounts", accounts.all());
+        model.addAttribute("roles", Role.values());
+        return "account/accounts";
+    }
+}

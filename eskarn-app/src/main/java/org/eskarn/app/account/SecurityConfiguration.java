@@ -1,0 +1,78 @@
+package org.eskarn.app.account;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AuthenticationFailureHandler;
+import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.SavedRequestAwareAuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
+
+@Configuration(proxyBeanMethods = false)
+class SecurityConfiguration {
+
+    /** Everything a page uses comes with Eskarn; no script or style stands inside a page. */
+    private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none';"
+            + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http, SignInSlowdown slowdown) {
+        http.authorizeHttpRequests(requests -> requests.requestMatchers("/sign-in", "/first-start", "/error")
+                .permitAll()
+                .requestMatchers(HttpMethod.GET, "/lib/**", "/js/**", "/mark.svg")
+                .permitAll()
+                .requestMatchers("/accounts/**")
+                .hasRole(Role.STEWARD.name())
+                .requestMatchers(HttpMethod.POST, "/dockets/**")
+                .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name())
+                .requestMatchers("/dockets/*/sign")
+                .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name())
+                .anyRequest()
+                .authenticated());
+        http.formLogin(form -> form.loginPage("/sign-in")
+                .usernameParameter("login")
+                .passwordParameter("password")
+                .successHandler(success(slowdown))
+                .failureHandler(failure(slowdown)));
+        http.logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"));
+        http.addFilterBefore(new SlowdownFilter(slowdown), UsernamePasswordAuthenticationFilter.class);
+        http.headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN)));
+        // A page part asked for after the session ended gets a plain 401, not a sign-in page swapped into the docket.
+        http.exceptionHandling(handling -> handling.defaultAuthenticationEntryPointFor(
+                        new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED),
+                        new RequestHeaderRequestMatcher("HX-Request"))
+                .defaultAuthenticationEntryPointFor(new LoginUrlAuthenticationEntryPoint("/sign-in"), request -> true));
+        return http.build();
+    }
+
+    private static AuthenticationSuccessHandler success(SignInSlowdown slowdown) {
+        SavedRequestAwareAuthenticationSuccessHandler onwards = new SavedRequestAwareAuthenticationSuccessHandler();
+        return (request, response, authentication) -> {
+            slowdown.succeeded(authentication.getName());
+            onwards.onAuthenticationSuccess(request, response, authentication);
+        };
+    }
+
+    private static AuthenticationFailureHandler failure(SignInSlowdown slowdown) {
+        return (request, response, problem) -> {
+            String login = request.getParameter("login");
+            slowdown.failed(login == null ? "" : login, request.getRemoteAddr());
+            response.sendRedirect(request.getContextPath() + "/sign-in?failed");
+        };
+    }
+}

@@ -1,0 +1,43 @@
+package org.eskarn.app.account;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/** The person behind a request. */
+public record SignedIn(Account account) implements UserDetails {
+
+    public long id() {
+        return account.id();
+    }
+
+    public String name() {
+        return account.name();
+    }
+
+    public Role role() {
+        return account.role();
+    }
+
+    @Override
+    public Collection<? extends GrantedAuthority> getAuthorities() {
+        return List.of(new SimpleGrantedAuthority("ROLE_" + account.role().name()));
+    }
+
+    @Override
+    public String getPassword() {
+        return account.passwordHash();
+    }
+
+    @Override
+    public String getUsername() {
+        return account.login();
+    }
+
+    @Override
+    public boolean isEnabled() {
+        return account.active();
+    }
+}

@@ -1,0 +1,44 @@
+package org.eskarn.app.bench;
+
+import java.util.List;
+import org.eskarn.app.docket.Docket;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.Standing;
+import org.eskarn.app.docket.Step;
+
+/**
+ * One docket on the Bench.
+ *
+ * @param marks how each requirement stands, in the order of the drawing
+ * @param next what to do first when it is opened
+ */
+record BenchLine(Docket docket, List<Mark> marks, String next) {
+
+    /** How one requirement stands. */
+    record Mark(String title, Standing standing) {}
+
+    static BenchLine of(Docket docket) {
+        List<Mark> marks = docket.setUps().stream()
+                .map(setUp -> new Mark(setUp.requirement().row().title(), Standing.of(setUp)))
+                .toList();
+        return new BenchLine(docket, marks, next(docket));
+    }
+
+    private static String next(Docket docket) {
+        if (docket.settled()) {
+            return "all judged: sign";
+        }
+        SetUp setUp = docket.next();
+        String title = setUp.requirement().row().title();
+        Step step = setUp.current();
+        if (step == Step.SWEEP) {
+            int read = setUp.sweep().readings().size();
+            int stations = setUp.requirement().terms().layout().size();
+            return title + ": " + (read < stations ? "station " + (read + 1) + " of " + stations : "the return");
+        }
+        if (step.compareTo(Step.SWEEP) > 0 && !setUp.acceptable()) {
+            return title + ": sweep again";
+        }
+        return title + ": " + step.title().toLowerCase(java.util.Locale.ROOT);
+    }
+}

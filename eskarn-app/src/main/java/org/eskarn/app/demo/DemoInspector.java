@@ -1,0 +1,66 @@
+package org.eskarn.app.demo;
+
+import java.util.Arrays;
+import java.util.List;
+import org.eskarn.app.docket.Docket;
+import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpService;
+import org.eskarn.app.docket.SetUpService.TypedReading;
+import org.eskarn.app.docket.Step;
+import org.eskarn.app.part.Preparation;
+import org.eskarn.core.reading.EntryRejected;
+import org.springframework.stereotype.Component;
+
+/** Works through the order of work as a person would. */
+@Component
+class DemoInspector {
+
+    private final DocketService dockets;
+    private final SetUpService setUps;
+
+    DemoInspector(DocketService dockets, SetUpService setUps) {
+        this.dockets = dockets;
+        this.setUps = setUps;
+    }
+
+    /** Sweeps, then accepts the verdict. */
+    void judge(int number, int position, String readings, long by) throws DocketConflict {
+        sweep(number, position, readings, by);
+        confirm(number, position, Step.PROVE, by);
+        confirm(number, position, Step.VERDICT, by);
+    }
+
+    /** Does everything up to and with the readings given, the last of a full set being the return. */
+    void sweep(int number, int position, String readings, long by) throws DocketConflict {
+        confirm(number, position, Step.REQUIRE, by);
+        confirm(number, position, Step.GAUGE, by);
+        for (Preparation preparation : find(number, position).requirement().preparations()) {
+            setUps.tick(number, position, preparation.id(), version(number, position), by);
+        }
+        confirm(number, position, Step.ZERO, by);
+        List<String> typed = Arrays.asList(readings.split(" ", -1));
+        long sweep = find(number, position).sweep().row().id();
+        for (int i = 0; i < typed.size(); i++) {
+            try {
+                setUps.take(number, position, new TypedReading(sweep, i + 1, typed.get(i), "demo-" + (i + 1)), by);
+            } catch (EntryRejected e) {
+                throw new IllegalArgumentException("the demo types " + typed.get(i), e);
+            }
+        }
+    }
+
+    private void confirm(int number, int position, Step step, long by) throws DocketConflict {
+        setUps.confirm(number, position, step, version(number, position), by);
+    }
+
+    private int version(int number, int position) {
+        return find(number, position).row().version();
+    }
+
+    private SetUp find(int number, int position) {
+        Docket docket = dockets.find(number).orElseThrow();
+        return docket.at(position).orElseThrow();
+    }
+}

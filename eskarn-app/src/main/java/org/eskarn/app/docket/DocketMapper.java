@@ -1,0 +1,85 @@
+package org.eskarn.app.docket;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.eskarn.core.reading.Entry;
+import org.jspecify.annotations.Nullable;
+
+/** Reading is by whole dockets, so that one docket and two hundred take the same number of queries. */
+@Mapper
+interface DocketMapper {
+
+    Optional<DocketRow> byNumber(int number);
+
+    List<DocketRow> bySigned(boolean signed);
+
+    Optional<SetUpRow> setUpAt(@Param("number") int number, @Param("position") int position);
+
+    List<SetUpRow> setUps(@Param("docketIds") Collection<Long> docketIds);
+
+    List<SweepRow> sweeps(@Param("docketIds") Collection<Long> docketIds);
+
+    List<ReadingRow> readings(@Param("docketIds") Collection<Long> docketIds);
+
+    List<StepDoneRow> stepsDone(@Param("docketIds") Collection<Long> docketIds);
+
+    List<PreparationDoneRow> preparationsDone(@Param("docketIds") Collection<Long> docketIds);
+
+    int highestNumber();
+
+    void insertDocket(@Param("row") DocketRow row, @Param("openedBy") long openedBy);
+
+    long idOf(int number);
+
+    void insertSetUp(
+            @Param("docketId") long docketId,
+            @Param("requirementId") long requirementId,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    /** Raises the version and so locks the set-up until the transaction ends; 0 when its docket is signed. */
+    int touch(@Param("setUpId") long setUpId, @Param("by") long by, @Param("at") Instant at);
+
+    /** The same for all set-ups of a docket. */
+    int touchAll(@Param("docketId") long docketId, @Param("by") long by, @Param("at") Instant at);
+
+    int markSigned(long docketId);
+
+    void insertSweep(
+            @Param("setUpId") long setUpId,
+            @Param("number") int number,
+            @Param("gaugeId") long gaugeId,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    void insertStepDone(
+            @Param("setUpId") long setUpId,
+            @Param("sweepId") @Nullable Long sweepId,
+            @Param("step") Step step,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    int reopenStep(@Param("id") long id, @Param("by") long by, @Param("at") Instant at);
+
+    void insertPreparationDone(
+            @Param("setUpId") long setUpId,
+            @Param("preparationId") long preparationId,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    int reopenPreparation(@Param("id") long id, @Param("by") long by, @Param("at") Instant at);
+
+    void insertReading(
+            @Param("sweepId") long sweepId,
+            @Param("place") int place,
+            @Param("entry") Entry entry,
+            @Param("entryKey") String entryKey,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    int takeBack(@Param("readingId") long readingId, @Param("by") long by, @Param("at") Instant at);
+}

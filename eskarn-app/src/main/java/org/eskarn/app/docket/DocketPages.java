@@ -1,0 +1,53 @@
+package org.eskarn.app.docket;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.Optional;
+import org.eskarn.app.account.SignedIn;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import org.springframework.web.server.ResponseStatusException;
+
+/** Fills the model of the docket screen, for the whole page and for the part of it that a change answers with. */
+@Component
+class DocketPages {
+
+    private final DocketService dockets;
+    private final Clock clock;
+
+    DocketPages(DocketService dockets, Clock clock) {
+        this.dockets = dockets;
+        this.clock = clock;
+    }
+
+    Docket docket(int number) {
+        return dockets.find(number).orElseThrow(DocketPages::notFound);
+    }
+
+    void fill(Model model, Docket docket, int position, Optional<Step> step, SignedIn person) {
+        SetUp setUp = docket.at(position).orElseThrow(DocketPages::notFound);
+        model.addAttribute("place", "docket");
+        model.addAttribute("today", LocalDate.now(clock));
+        model.addAttribute(
+                "page",
+                DocketPage.of(
+                        docket,
+                        setUp,
+                        step.orElse(setUp.current()),
+                        person.role().inspects()));
+    }
+
+    static Optional<Step> step(String written) {
+        try {
+            return Optional.of(Step.valueOf(written.toUpperCase(Locale.ROOT)));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    static ResponseStatusException notFound() {
+        return new ResponseStatusException(HttpStatus.NOT_FOUND);
+    }
+}

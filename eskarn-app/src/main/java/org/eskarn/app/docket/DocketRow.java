@@ -1,0 +1,18 @@
+package org.eskarn.app.docket;
+
+import java.time.Instant;
+import java.time.LocalDate;
+
+/** A docket as its row stands. */
+public record DocketRow(
+        long id,
+        int number,
+        long partId,
+        String serial,
+        int piece,
+        int pieces,
+        String purpose,
+        String askedBy,
+        LocalDate due,
+        boolean signed,
+        Instant openedAt) {}

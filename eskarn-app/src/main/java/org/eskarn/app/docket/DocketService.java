@@ -1,0 +1,138 @@
+package org.eskarn.app.docket;
+
+import static java.util.stream.Collectors.groupingBy;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.part.Part;
+import org.eskarn.app.part.PartRequirement;
+import org.eskarn.app.part.PartService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads dockets whole, opens new ones and closes signed ones. */
+@Service
+public class DocketService {
+
+    private final DocketMapper dockets;
+    private final PartService parts;
+    private final GaugeService gauges;
+    private final Clock clock;
+
+    DocketService(DocketMapper dockets, PartService parts, GaugeService gauges, Clock clock) {
+        this.dockets = dockets;
+        this.parts = parts;
+        this.gauges = gauges;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Docket> find(int number) {
+        return assemble(dockets.byNumber(number).stream().toList()).stream().findFirst();
+    }
+
+    /** All dockets in work, by due date. */
+    @Transactional(readOnly = true)
+    public List<Docket> inHand() {
+        return assemble(dockets.bySigned(false));
+    }
+
+    /** All signed dockets. */
+    @Transactional(readOnly = true)
+    public List<Docket> signed() {
+        return assemble(dockets.bySigned(true));
+    }
+
+    /** What a new docket is opened for. */
+    public record Opening(
+            long partId, String serial, int piece, int pieces, String purpose, String askedBy, LocalDate due) {}
+
+    /** Opens a docket with a set-up and a first, empty sweep for each requirement of the part. Returns its number. */
+    @Transactional
+    public int open(Opening opening, long by) {
+        int number = dockets.highestNumber() + 1;
+        DocketRow row = new DocketRow(
+                0,
+                number,
+                opening.partId(),
+                opening.serial(),
+                opening.piece(),
+                opening.pieces(),
+                opening.purpose(),
+                opening.askedBy(),
+                opening.due(),
+                false,
+                clock.instant());
+        dockets.insertDocket(row, by);
+        long id = dockets.idOf(number);
+        List<PartRequirement> requirements =
+                parts.requirements(List.of(opening.partId())).getOrDefault(opening.partId(), List.of());
+        for (PartRequirement requirement : requirements) {
+            dockets.insertSetUp(id, requirement.row().id(), by, clock.instant());
+        }
+        Map<Long, PartRequirement> byId = requirements.stream()
+                .collect(java.util.stream.Collectors.toMap(r -> r.row().id(), r -> r));
+        for (SetUpRow setUp : dockets.setUps(List.of(id))) {
+            PartRequirement requirement = byId.get(setUp.requirementId());
+            if (requirement != null) {
+                dockets.insertSweep(setUp.id(), 1, requirement.row().gaugeId(), by, clock.instant());
+            }
+        }
+        return number;
+    }
+
+    /**
+     * Locks all set-ups of a docket until the transaction ends, so that what is read now is what gets signed.
+     *
+     * @throws DocketConflict if the docket is signed already
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public Docket lock(int number, long by) throws DocketConflict {
+        Docket docket = find(number).orElseThrow(() -> new DocketConflict("There is no docket " + number + "."));
+        if (dockets.touchAll(docket.row().id(), by, clock.instant()) == 0) {
+            throw new DocketConflict("Docket " + number + " is signed already; nothing was changed.");
+        }
+        return find(number).orElseThrow();
+    }
+
+    /** Only after {@link #lock}, in the same transaction. */
+    @Transactional
+    public void close(Docket docket) {
+        if (dockets.markSigned(docket.row().id()) == 0) {
+            throw new IllegalStateException("docket " + docket.row().number() + " was signed while it was locked");
+        }
+    }
+
+    private List<Docket> assemble(List<DocketRow> rows) {
+        if (rows.isEmpty()) {
+            return List.of();
+        }
+        Collection<Long> ids = rows.stream().map(DocketRow::id).toList();
+        Collection<Long> partIds =
+                rows.stream().map(DocketRow::partId).distinct().toList();
+        Map<Long, Part> partsById = parts.parts(partIds);
+        Map<Long, List<PartRequirement>> requirements = parts.requirements(partIds);
+        Map<Long, Gauge> gaugesById = gauges.byId();
+        Map<Long, List<SetUpRow>> setUps = dockets.setUps(ids).stream().collect(groupingBy(SetUpRow::docketId));
+        SetUpAssembler assembler = new SetUpAssembler(
+                gaugesById,
+                dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
+                dockets.readings(ids).stream().collect(groupingBy(ReadingRow::sweepId)),
+                dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
+                dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)));
+        return rows.stream()
+                .map(row -> new Docket(
+                        row,
+                        java.util.Objects.requireNonNull(partsById.get(row.partId())),
+                        assembler.setUps(
+                                setUps.getOrDefault(row.id(), List.of()),
+                                requirements.getOrDefault(row.partId(), List.of()))))
+                .toList();
+    }
+}

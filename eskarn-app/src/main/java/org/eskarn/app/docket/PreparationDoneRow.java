@@ -1,0 +1,5 @@
+package org.eskarn.app.docket;
+
+import java.time.Instant;
+
+public record PreparationDoneRow(long id, long setUpId, long preparationId, String doneByName, Instant doneAt) {}

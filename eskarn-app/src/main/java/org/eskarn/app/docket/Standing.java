@@ -1,0 +1,34 @@
+package org.eskarn.app.docket;
+
+import org.eskarn.core.verdict.Outcome;
+
+/** How a requirement stands, for its mark: the three outcomes, or not begun. */
+public enum Standing {
+    PASS("pass"),
+    FAIL("fail"),
+    NOT_PROVEN("not proven"),
+    OPEN("not begun");
+
+    private final String word;
+
+    Standing(String word) {
+        this.word = word;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    public static Standing of(Outcome outcome) {
+        return switch (outcome) {
+            case PASS -> PASS;
+            case FAIL -> FAIL;
+            case NOT_PROVEN -> NOT_PROVEN;
+        };
+    }
+
+    public static Standing of(SetUp setUp) {
+        boolean begun = setUp.sweeps().size() > 1 || !setUp.sweep().readings().isEmpty();
+        return begun ? of(setUp.verdict().outcome()) : OPEN;
+    }
+}

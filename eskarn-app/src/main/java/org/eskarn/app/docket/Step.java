@@ -1,0 +1,39 @@
+package org.eskarn.app.docket;
+
+/** The order of work. */
+public enum Step {
+    REQUIRE("Require", "R"),
+    GAUGE("Gauge", "G"),
+    PREPARE("Prepare", "P"),
+    ZERO("Zero", "Z"),
+    SWEEP("Sweep", "S"),
+    PROVE("Prove", "O"),
+    VERDICT("Verdict", "V");
+
+    private final String title;
+    private final String key;
+
+    Step(String title, String key) {
+        this.title = title;
+        this.key = key;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** The letter on the keyboard that shows this step. */
+    public String key() {
+        return key;
+    }
+
+    /** Whether the step belongs to one sweep and is done again with the next; the others stand for the set-up. */
+    boolean ofSweep() {
+        return compareTo(ZERO) >= 0;
+    }
+
+    /** Whether a person says that it is done; the others are done when all their ticks or readings are in. */
+    boolean confirmed() {
+        return this != PREPARE && this != SWEEP;
+    }
+}

@@ -1,0 +1,7 @@
+package org.eskarn.app.docket;
+
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+public record StepDoneRow(
+        long id, long setUpId, @Nullable Long sweepId, Step step, String doneByName, Instant doneAt) {}

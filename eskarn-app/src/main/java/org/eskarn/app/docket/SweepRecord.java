@@ -1,0 +1,48 @@
+package org.eskarn.app.docket;
+
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.part.PartRequirement;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Assessment;
+import org.jspecify.annotations.Nullable;
+
+/** One sweep as it was taken, with what the core makes of it. */
+public record SweepRecord(SweepRow row, Gauge gauge, List<ReadingRow> readings, Assessment assessment) {
+
+    static SweepRecord of(SweepRow row, Gauge gauge, List<ReadingRow> readings, PartRequirement requirement) {
+        List<Station> stations = requirement.terms().layout().stations();
+        List<Reading> taken = readings.stream()
+                .filter(reading -> reading.place() <= stations.size())
+                .map(reading -> new Reading(stations.get(reading.place() - 1), micrometres(reading, gauge)))
+                .toList();
+        @Nullable
+        Double atReturn = readings.stream()
+                .filter(reading -> reading.place() > stations.size())
+                .findFirst()
+                .map(reading -> micrometres(reading, gauge))
+                .orElse(null);
+        Sweep sweep = new Sweep(requirement.terms().layout(), taken, atReturn);
+        return new SweepRecord(row, gauge, readings, Assessment.of(requirement.terms(), gauge.dial(), sweep));
+    }
+
+    private static double micrometres(ReadingRow reading, Gauge gauge) {
+        return reading.entry().length(gauge.dial().graduation()).micrometres();
+    }
+
+    /** The place the next reading goes to, from 1; one more than there are readings. */
+    public int nextPlace() {
+        return readings.size() + 1;
+    }
+
+    public Optional<ReadingRow> last() {
+        return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1));
+    }
+
+    public boolean complete() {
+        return assessment.sweep().complete();
+    }
+}

@@ -1,0 +1,5 @@
+package org.eskarn.app.docket;
+
+import java.time.Instant;
+
+public record SweepRow(long id, long setUpId, int number, long gaugeId, String begunByName, Instant begunAt) {}

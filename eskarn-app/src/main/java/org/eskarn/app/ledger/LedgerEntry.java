@@ -1,0 +1,97 @@
+package org.eskarn.app.ledger;
+
+import java.util.List;
+import java.util.Map;
+import org.eskarn.app.docket.Docket;
+import org.eskarn.app.docket.DocketPage;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.Standing;
+import org.eskarn.app.docket.VerdictWords;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.RingPicture;
+import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.core.verdict.DecisionRule;
+import org.eskarn.core.verdict.Verdict;
+import org.eskarn.core.verdict.Verdict.Because;
+
+/**
+ * A signed docket.
+ *
+ * @param unbroken whether the record still bears out its seal, and the seal before it is in its place
+ */
+public record LedgerEntry(Docket docket, SignatureRow signature, List<Line> lines, boolean unbroken) {
+
+    /**
+     * One requirement as it was signed.
+     *
+     * @param rule the small verdict rule, from the signed figures
+     */
+    public record Line(SetUp setUp, SignedVerdictRow signed, Display display, VerdictRule rule) {
+
+        public Standing standing() {
+            return Standing.of(signed.outcome());
+        }
+
+        public String value() {
+            return display.amount(signed.figureMicrometres().doubleValue());
+        }
+
+        public String uncertainty() {
+            return display.amount(signed.uncertaintyMicrometres().doubleValue());
+        }
+
+        public VerdictRule wideRule() {
+            return VerdictRule.wide(verdict(signed, setUp), display);
+        }
+
+        public RingPicture picture() {
+            return DocketPage.picture(setUp);
+        }
+
+        public VerdictWords words() {
+            return VerdictWords.of(setUp.requirement().terms(), setUp.assessment(), display);
+        }
+    }
+
+    static LedgerEntry of(Docket docket, SignatureRow signature, List<SignedVerdictRow> verdicts, String sealBefore) {
+        Map<Long, SignedVerdictRow> byRequirement =
+                verdicts.stream().collect(java.util.stream.Collectors.toMap(SignedVerdictRow::requirementId, v -> v));
+        List<Line> lines = docket.setUps().stream()
+                .filter(setUp ->
+                        byRequirement.containsKey(setUp.requirement().row().id()))
+                .map(setUp -> line(
+                        setUp,
+                        java.util.Objects.requireNonNull(
+                                byRequirement.get(setUp.requirement().row().id()))))
+                .toList();
+        boolean unbroken = signature.previousSeal().equals(sealBefore)
+                && signature.seal().equals(Seal.of(Seal.ofContent(docket), signature, verdicts));
+        return new LedgerEntry(docket, signature, lines, unbroken);
+    }
+
+    private static Line line(SetUp setUp, SignedVerdictRow signed) {
+        Display display = DocketPage.display(setUp);
+        return new Line(setUp, signed, display, VerdictRule.small(verdict(signed, setUp), display));
+    }
+
+    private static Verdict verdict(SignedVerdictRow signed, SetUp setUp) {
+        DecisionRule rule = setUp.requirement().row().rule();
+        boolean open = signed.outcome() == org.eskarn.core.verdict.Outcome.NOT_PROVEN;
+        return new Verdict(
+                signed.outcome(),
+                open ? Because.WITHIN_UNCERTAINTY : null,
+                signed.figureMicrometres().doubleValue(),
+                signed.limitMicrometres().doubleValue(),
+                signed.uncertaintyMicrometres().doubleValue(),
+                rule);
+    }
+
+    public Standing standing() {
+        return Standing.of(signature.outcome());
+    }
+
+    /** The beginning of the seal, enough to compare by eye with a printed sheet. */
+    public String shortSeal() {
+        return signature.seal().substring(0, 16);
+    }
+}

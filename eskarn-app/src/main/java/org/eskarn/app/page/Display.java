@@ -1,0 +1,58 @@
+package org.eskarn.app.page;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import org.eskarn.core.units.LengthUnit;
+
+/**
+ * Figures in one unit, always with the same number of decimals, so that decimal points stand under each other.
+ *
+ * @param unit the unit figures are said in
+ */
+public record Display(LengthUnit unit) {
+
+    private static final String MINUS = "\u2212";
+
+    public String symbol() {
+        return unit.symbol();
+    }
+
+    /** The same figures in the other system, small beside these. */
+    public Display companion() {
+        return new Display(unit.companion());
+    }
+
+    public int decimals() {
+        return switch (unit) {
+            case MILLIMETRE -> 4;
+            case MICROMETRE -> 1;
+            case INCH -> 6;
+            case THOU, TENTH -> 2;
+        };
+    }
+
+    /** A figure without a plus, for amounts. */
+    public String amount(double micrometres) {
+        return rounded(micrometres).toPlainString().replace("-", MINUS);
+    }
+
+    /** A figure with its sign, for readings; zero has none. */
+    public String signed(double micrometres) {
+        BigDecimal rounded = rounded(micrometres);
+        return (rounded.signum() > 0 ? "+" : "") + rounded.toPlainString().replace("-", MINUS);
+    }
+
+    /** Micrometres as an amount of this unit, for scales. */
+    public double of(double micrometres) {
+        return micrometres / unit.micrometres().doubleValue();
+    }
+
+    /** An amount of this unit as micrometres. */
+    public double micrometres(double amount) {
+        return amount * unit.micrometres().doubleValue();
+    }
+
+    private BigDecimal rounded(double micrometres) {
+        return BigDecimal.valueOf(of(micrometres)).setScale(decimals(), RoundingMode.HALF_UP);
+    }
+}

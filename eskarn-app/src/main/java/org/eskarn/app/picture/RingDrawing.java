@@ -1,0 +1,241 @@
+package org.eskarn.app.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.RingPicture.Arrow;
+import org.eskarn.app.picture.RingPicture.NextMark;
+import org.eskarn.app.picture.RingPicture.StationMark;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.RingReduction;
+import org.eskarn.core.requirement.RingReduction.Centre;
+import org.eskarn.core.round.Offset;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.units.Length;
+
+/** Draws a sweep of a ring: from the core's figures to the geometry of {@link RingPicture}. */
+public final class RingDrawing {
+
+    private static final double IDEAL = 138;
+    /** How far a deviation may reach from the ideal circle, either way. */
+    private static final double ROOM = 58;
+
+    private static final int FITTED_POINTS = 120;
+    /** More stations than this, and only the extremes carry their reading. */
+    private static final int MOST_LABELLED = 16;
+
+    private static final int MOST_ANGLES = 12;
+    private static final double LABEL_GAP = 17;
+
+    private final Requirement requirement;
+    private final Assessment assessment;
+    private final Display display;
+    private final boolean inside;
+    private final double level;
+    private final double magnification;
+    /** Drawing units for each µm of deviation, outwards. */
+    private final double scale;
+
+    private RingDrawing(Requirement requirement, Assessment assessment, Display display, Length nominal) {
+        this.requirement = requirement;
+        this.assessment = assessment;
+        this.display = display;
+        this.inside = requirement.characteristic().side() == SurfaceSide.INSIDE;
+        this.level = level();
+        double unitsPerMicrometreOfPart = IDEAL / (nominal.micrometres() / 2);
+        this.magnification = RoundSteps.atMost(ROOM / largestDeviation() / unitsPerMicrometreOfPart);
+        this.scale = magnification * unitsPerMicrometreOfPart;
+    }
+
+    /**
+     * @param featureName what is swept
+     * @param seenFrom the end from which angles run clockwise
+     * @param nominal diameter of the ring, which the magnification is measured against
+     */
+    public static RingPicture of(
+            Requirement requirement,
+            Assessment assessment,
+            Display display,
+            String featureName,
+            String seenFrom,
+            Length nominal) {
+        return new RingDrawing(requirement, assessment, display, nominal)
+                .draw(featureName + ", seen from " + seenFrom + " · angles run clockwise");
+    }
+
+    private RingPicture draw(String title) {
+        double halfLimit = requirement.limitAsMovement() / 2 * scale;
+        double barDeviation = display.micrometres(RoundSteps.atMost(display.of(ROOM / scale)));
+        Sweep sweep = assessment.sweep();
+        return new RingPicture(
+                title,
+                inside,
+                IDEAL,
+                List.of(IDEAL - halfLimit, IDEAL + halfLimit),
+                marks(),
+                sweep.readings().stream().map(this::point).map(Xy::toString).collect(Collectors.joining(" ")),
+                centre().map(this::fitted).orElse(null),
+                centre().map(Centre::offset)
+                        .filter(Offset::directed)
+                        .map(this::arrow)
+                        .orElse(null),
+                sweep.next().map(this::next).orElse(null),
+                "deviation drawn × " + grouped(magnification) + " · dashed: limit " + requirement.limit() + " "
+                        + requirement.statedAs().word()
+                        + " about the fitted size",
+                barDeviation * scale,
+                plain(display.of(barDeviation)) + " " + display.symbol(),
+                centre().map(centre -> offsetLine(centre.offset(), display)));
+    }
+
+    /** The offset in words: amount, degrees and clock, or that it has no direction. */
+    public static String offsetLine(Offset offset, Display display) {
+        String amount = "off " + display.amount(offset.amount()) + " " + display.symbol();
+        return offset.directed()
+                ? amount + " towards " + Math.round(offset.degrees()) % 360 + "° · " + offset.clock() + " o’clock"
+                : amount + ", no direction clear of the scatter";
+    }
+
+    private Optional<Centre> centre() {
+        return assessment
+                .reduction()
+                .filter(RingReduction.class::isInstance)
+                .flatMap(reduction -> ((RingReduction) reduction).centre());
+    }
+
+    private double level() {
+        double[] readings = assessment.sweep().micrometres();
+        double highest = java.util.Arrays.stream(readings).max().orElse(0);
+        double lowest = java.util.Arrays.stream(readings).min().orElse(0);
+        return centre().map(centre -> centre.fit().level()).orElse((highest + lowest) / 2);
+    }
+
+    private double largestDeviation() {
+        double ofLimit = requirement.limitAsMovement() / 2;
+        return assessment.sweep().readings().stream()
+                .mapToDouble(reading -> Math.abs(reading.micrometres() - level))
+                .reduce(ofLimit, Math::max);
+    }
+
+    /** Plus lies outwards on an outside surface, and towards the axis on an inside one. */
+    private double radius(double micrometres) {
+        double deviation = (micrometres - level) * scale;
+        return inside ? IDEAL - deviation : IDEAL + deviation;
+    }
+
+    private Xy at(double radius, double radians) {
+        return Xy.polar(RingPicture.CENTRE, radius, radians);
+    }
+
+    private Xy point(Reading reading) {
+        return at(radius(reading.micrometres()), reading.station().radians());
+    }
+
+    private List<StationMark> marks() {
+        List<Station> stations = requirement.layout().stations();
+        List<Reading> readings = assessment.sweep().readings();
+        Optional<RingReduction> ring = assessment.reduction().map(RingReduction.class::cast);
+        int every = (stations.size() + MOST_ANGLES - 1) / MOST_ANGLES;
+        List<StationMark> marks = new ArrayList<>();
+        for (int i = 0; i < stations.size(); i++) {
+            int index = i;
+            String word = ring.filter(r -> r.movement().amount() > 0)
+                    .map(r -> r.movement().highest() == index
+                            ? "high"
+                            : r.movement().lowest() == index ? "low" : "")
+                    .orElse("");
+            boolean room = stations.size() <= MOST_LABELLED || !word.isEmpty() || i == readings.size() - 1;
+            // At the return, station 1 carries the pointer's words instead.
+            boolean labelled = room && !(i == 0 && atReturn());
+            marks.add(mark(
+                    stations.get(i), i < readings.size() ? readings.get(i) : null, i % every == 0, labelled, word));
+        }
+        return marks;
+    }
+
+    private StationMark mark(
+            Station station,
+            @org.jspecify.annotations.Nullable Reading reading,
+            boolean angleShown,
+            boolean labelled,
+            String word) {
+        double radians = station.radians();
+        Xy readingAt = null;
+        if (reading != null && labelled) {
+            double outermost = inside ? RingPicture.BAND : Math.max(radius(reading.micrometres()), IDEAL);
+            readingAt = at(outermost + LABEL_GAP, radians);
+        }
+        return new StationMark(
+                angleShown ? degrees(station) : "",
+                at(RingPicture.DISC - 17, radians),
+                at(RingPicture.DISC, radians),
+                at(RingPicture.DISC + 8, radians),
+                reading == null ? null : point(reading),
+                readingAt == null || reading == null ? "" : display.signed(reading.micrometres()),
+                readingAt,
+                anchor(radians),
+                word);
+    }
+
+    private NextMark next(Station station) {
+        double radians = station.radians();
+        double pointer = inside ? RingPicture.BAND : IDEAL + ROOM - 8;
+        return new NextMark(
+                at(IDEAL, radians),
+                at(pointer, radians),
+                at(pointer + 14, radians),
+                anchor(radians),
+                (atReturn() ? "return to station " : "station ") + station.number() + " · " + degrees(station));
+    }
+
+    private boolean atReturn() {
+        return assessment.sweep().stationsToGo() == 0 && !assessment.sweep().complete();
+    }
+
+    private static String degrees(Station station) {
+        return station.angle().stripTrailingZeros().toPlainString() + "°";
+    }
+
+    /** Labels stand away from the part: to the left of points on the left, to the right of points on the right. */
+    private static String anchor(double radians) {
+        double side = Math.sin(radians);
+        if (Math.abs(side) < 0.3) {
+            return "middle";
+        }
+        return side > 0 ? "start" : "end";
+    }
+
+    private String fitted(Centre centre) {
+        return IntStream.range(0, FITTED_POINTS)
+                .mapToDouble(i -> 2 * Math.PI * i / FITTED_POINTS)
+                .mapToObj(radians -> at(radius(centre.fit().at(radians)), radians))
+                .map(Xy::toString)
+                .collect(Collectors.joining(" "));
+    }
+
+    private Arrow arrow(Offset offset) {
+        double length = offset.amount() * scale;
+        return new Arrow(at(length, offset.direction()), offset.degrees(), Math.min(14, length * 0.6));
+    }
+
+    private static String grouped(double magnification) {
+        return magnification >= 10
+                ? String.format(Locale.ROOT, "%,.0f", magnification).replace(',', '\u202f')
+                : plain(magnification);
+    }
+
+    private static String plain(double number) {
+        return java.math.BigDecimal.valueOf(number)
+                .round(new java.math.MathContext(6))
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+}

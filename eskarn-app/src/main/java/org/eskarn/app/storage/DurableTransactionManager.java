@@ -1,0 +1,45 @@
+package org.eskarn.app.storage;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import javax.sql.DataSource;
+import org.springframework.jdbc.datasource.ConnectionHolder;
+import org.springframework.jdbc.support.JdbcTransactionManager;
+import org.springframework.transaction.TransactionSystemException;
+import org.springframework.transaction.support.DefaultTransactionStatus;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Commits and then forces the file to disk before anybody is told that a change was kept. A reading that a page has
+ * shown survives a killed server and a power cut.
+ */
+class DurableTransactionManager extends JdbcTransactionManager {
+
+    private static final long serialVersionUID = 1L;
+
+    DurableTransactionManager(DataSource dataSource) {
+        super(dataSource);
+    }
+
+    @Override
+    protected void doCommit(DefaultTransactionStatus status) {
+        super.doCommit(status);
+        if (!status.isReadOnly()) {
+            forceToDisk();
+        }
+    }
+
+    private void forceToDisk() {
+        ConnectionHolder holder = (ConnectionHolder) TransactionSynchronizationManager.getResource(obtainDataSource());
+        if (holder == null) {
+            throw new IllegalStateException("a commit without a connection");
+        }
+        Connection connection = holder.getConnection();
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("CHECKPOINT SYNC");
+        } catch (SQLException e) {
+            throw new TransactionSystemException("The change could not be forced to disk", e);
+        }
+    }
+}

@@ -1,0 +1,120 @@
+// The reading field. Enter puts what was typed into a queue and empties the field at once, so that the hand never waits;
+// the queue is sent one by one, in order. Each entry names the place it is meant for: when one is refused, none after it
+// can slip into its place. Nothing typed is lost: the refused text comes back into the field, and what was typed after it
+// is listed beside it.
+
+const queue = [];
+let sending = false;
+let unanswered = null; // an entry that got no answer; sent again with its own key, it is taken once
+
+const field = () => document.getElementById("typed");
+const form = () => document.getElementById("entry");
+
+const newKey = () =>
+  Array.from(crypto.getRandomValues(new Uint8Array(12)), (byte) => byte.toString(16).padStart(2, "0")).join("");
+
+function say(id, sentence) {
+  const line = document.getElementById(id);
+  if (!line) return;
+  line.textContent = sentence;
+  line.classList.toggle("hidden", sentence === "");
+}
+
+function enqueue(typed) {
+  const again = unanswered && unanswered.typed === typed ? unanswered : null;
+  const place = queue.length > 0 ? queue[queue.length - 1].place + 1 : Number(form().dataset.place);
+  queue.push(again ?? { typed, place, sweep: form().dataset.sweep, key: newKey() });
+  unanswered = null;
+  say("entry-waiting", "");
+  field().value = "";
+  send();
+}
+
+async function send() {
+  if (sending) return;
+  sending = true;
+  try {
+    while (queue.length > 0 && form()) {
+      const status = await post(queue[0]);
+      if (status === 200) {
+        queue.shift();
+      } else {
+        refused(status);
+      }
+    }
+  } finally {
+    sending = false;
+  }
+}
+
+function post(entry) {
+  return new Promise((resolve) => {
+    let status = 0;
+    const answered = (event) => {
+      if (event.detail.ctx?.values?.key === entry.key) status = event.detail.ctx.response?.status ?? 0;
+    };
+    document.addEventListener("htmx:before:response", answered);
+    htmx
+      .ajax("POST", form().action, {
+        source: form(),
+        target: "#work",
+        swap: "innerMorph",
+        values: { sweep: entry.sweep, place: entry.place, typed: entry.typed, key: entry.key },
+      })
+      .catch(() => {})
+      .finally(() => {
+        document.removeEventListener("htmx:before:response", answered);
+        resolve(status);
+      });
+  });
+}
+
+const problems = {
+  0: "The server did not answer: nothing was taken. Press Enter to send it again.",
+  401: "You are signed out: sign in in another tab, then press Enter to send it again.",
+  403: "You may not take readings here, or the page was open too long: load it again.",
+};
+
+function refused(status) {
+  const [first, ...after] = queue.splice(0);
+  if (status !== 422 && status !== 409) {
+    unanswered = first;
+    say("entry-problem", problems[status] ?? "Something went wrong: nothing was taken. Press Enter to send it again.");
+  }
+  const input = field();
+  if (!input) return;
+  const rest = after.map((entry) => entry.typed);
+  if (input.value === "") {
+    input.value = first.typed;
+    input.select();
+  } else {
+    rest.unshift(first.typed);
+  }
+  say("entry-waiting", rest.length > 0 ? "Typed after it and not taken: " + rest.join("  ") : "");
+  input.focus();
+}
+
+document.addEventListener("submit", (event) => {
+  if (event.target.id !== "entry") return;
+  event.preventDefault();
+  enqueue(field().value);
+});
+
+document.addEventListener("keydown", (event) => {
+  if (event.key !== "Backspace" || event.target.id !== "typed" || event.target.value !== "") return;
+  const back = document.getElementById("take-back");
+  if (!back || queue.length > 0 || event.repeat) return;
+  event.preventDefault();
+  say("entry-waiting", "");
+  back.requestSubmit();
+});
+
+// A page part that is no answer (signed out, server trouble) never replaces the docket.
+document.addEventListener("htmx:before:response", (event) => {
+  const status = event.detail.ctx.response.status;
+  if (status === 401 || status === 403 || status === 404 || status >= 500) {
+    event.preventDefault();
+    event.detail.ctx.swap = "none";
+    if (!event.detail.ctx.values) say("entry-problem", problems[status] ?? problems[0]);
+  }
+});

@@ -1,0 +1,32 @@
+// Single-key commands: a letter presses the control that carries it as data-key. Letters that belong to a field being
+// typed in stay there; the reading field gives them up only while it is empty.
+
+const typing = (element) =>
+  element.matches?.("input, textarea, select") && !(element.id === "typed" && element.value === "");
+
+function showKeys() {
+  document.getElementById("keys")?.showModal();
+}
+
+document.addEventListener("keydown", (event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey || event.key.length !== 1) return;
+  if (typing(event.target) || document.querySelector("dialog[open]")) return;
+  const key = CSS.escape(event.key.toUpperCase());
+  const control = document.querySelector(`[data-key="${key}"]`);
+  if (!control) return;
+  event.preventDefault();
+  control.click();
+});
+
+document.addEventListener("click", (event) => {
+  if (event.target.closest("[data-show-keys]")) showKeys();
+  if (event.target.closest("[data-print]")) window.print();
+});
+
+// After a part of the page was swapped, the hand finds the marked control where it was.
+document.addEventListener("htmx:after:swap", () => {
+  const first = document.getElementById("typed") ?? document.querySelector("#work [data-first]");
+  first?.focus({ preventScroll: false });
+  const next = document.querySelector("#tape-box tr.next");
+  next?.scrollIntoView({ block: "nearest" });
+});

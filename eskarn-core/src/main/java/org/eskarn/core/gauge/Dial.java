@@ -1,0 +1,48 @@
+package org.eskarn.core.gauge;
+
+import org.eskarn.core.reading.Entry;
+import org.eskarn.core.reading.EntryRejected;
+import org.eskarn.core.reading.EntryRejected.Reason;
+import org.eskarn.core.units.Length;
+
+/**
+ * A dial as far as reading it is concerned.
+ *
+ * @param graduation one division
+ * @param errorLimit the largest error its calibration allows, either way, over its range
+ * @param travel how far the plunger or lever can move in all
+ */
+public record Dial(Length graduation, Length errorLimit, Length travel) {
+
+    /**
+     * @throws IllegalArgumentException if graduation or travel is not above zero, or the error limit is below zero
+     */
+    public Dial {
+        if (graduation.amount().signum() <= 0) {
+            throw new IllegalArgumentException("a graduation is above zero, not " + graduation);
+        }
+        if (errorLimit.amount().signum() < 0) {
+            throw new IllegalArgumentException("an error limit is not below zero, as is " + errorLimit);
+        }
+        if (travel.amount().signum() <= 0) {
+            throw new IllegalArgumentException("a travel is above zero, not " + travel);
+        }
+    }
+
+    /**
+     * The length an entry stands for on this dial.
+     *
+     * @throws EntryRejected if it is more than the dial can travel, which is a slip of the finger or of the unit
+     */
+    public Length read(Entry entry) throws EntryRejected {
+        Length length = entry.length(graduation);
+        if (length.exactMicrometres().abs().compareTo(travel.exactMicrometres()) > 0) {
+            throw new EntryRejected(
+                    Reason.BEYOND_TRAVEL,
+                    "%s %s is more than this gauge's travel of %s: check the decimal mark and the unit."
+                            .formatted(
+                                    entry.number().toPlainString(), entry.unit().symbol(), travel));
+        }
+        return length;
+    }
+}

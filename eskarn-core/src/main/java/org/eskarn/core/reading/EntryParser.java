@@ -1,0 +1,90 @@
+package org.eskarn.core.reading;
+
+import java.math.BigDecimal;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.eskarn.core.reading.EntryRejected.Reason;
+
+/**
+ * Reads what was typed for one station: an optional sign (plus, minus, or the typographic minus), digits with one
+ * decimal point or comma, and an optional unit (mm, µm, in, thou, tenth, div). A unit typed with the number overrides
+ * the unit the dial is read in.
+ */
+public final class EntryParser {
+
+    /** The longest text taken, in characters; a dial shows far fewer. */
+    private static final int LONGEST = 24;
+
+    private static final Pattern SIGNED = Pattern.compile("([+-]?)\\s*(.*)", Pattern.DOTALL);
+    private static final Pattern NUMBER_AND_UNIT = Pattern.compile("(\\d+(?:\\.\\d*)?|\\.\\d+)\\s*(\\D*)");
+    private static final Pattern SECOND_NUMBER =
+            Pattern.compile("[\\d.]\\s*[^\\d.\\s]*\\s+[+-]?[\\d.]+.*", Pattern.DOTALL);
+
+    private EntryParser() {}
+
+    /**
+     * @param typed what stands in the field
+     * @param usual the unit meant when none is typed
+     * @throws EntryRejected if the text is empty, has two signs, two decimal marks, more than one number, letters that
+     *     are no unit, or is longer than any dial shows
+     */
+    public static Entry parse(String typed, ReadingUnit usual) throws EntryRejected {
+        String text = typed.strip();
+        if (text.isEmpty()) {
+            throw new EntryRejected(Reason.EMPTY, "Nothing was typed: type what the dial shows, for example +3.5.");
+        }
+        if (text.length() > LONGEST) {
+            throw new EntryRejected(
+                    Reason.TOO_LONG, "That is too long for one reading: type one number, for example +3.5.");
+        }
+        Matcher signed = SIGNED.matcher(text.replace('−', '-').replace(',', '.'));
+        if (!signed.matches()) {
+            throw notANumber(text);
+        }
+        String unsigned = signed.group(2);
+        if (unsigned.startsWith("+") || unsigned.startsWith("-")) {
+            throw new EntryRejected(
+                    Reason.TWO_SIGNS,
+                    "“" + text + "” has two signs: type one, + for plunger pushed in or − for let out.");
+        }
+        Matcher number = NUMBER_AND_UNIT.matcher(unsigned);
+        if (!number.matches()) {
+            throw rejected(text, unsigned);
+        }
+        return new Entry(text, new BigDecimal(signed.group(1) + number.group(1)), unit(text, number.group(2), usual));
+    }
+
+    private static ReadingUnit unit(String text, String written, ReadingUnit usual) throws EntryRejected {
+        if (written.isBlank()) {
+            return usual;
+        }
+        if (written.contains("+") || written.contains("-")) {
+            throw new EntryRejected(
+                    Reason.TWO_SIGNS, "“" + text + "” has a sign after the number: type the sign once, before it.");
+        }
+        return ReadingUnit.named(written)
+                .orElseThrow(() -> new EntryRejected(
+                        Reason.UNKNOWN_UNIT,
+                        "“" + written.strip()
+                                + "” is no unit known here: type the number alone, or with mm, µm, in, thou,"
+                                + " tenth or div."));
+    }
+
+    private static EntryRejected rejected(String text, String unsigned) {
+        if (SECOND_NUMBER.matcher(unsigned).find()) {
+            return new EntryRejected(
+                    Reason.SEVERAL_NUMBERS, "“" + text + "” holds more than one number: type one reading, then Enter.");
+        }
+        if (unsigned.chars().filter(c -> c == '.').count() > 1) {
+            return new EntryRejected(
+                    Reason.TWO_DECIMAL_MARKS, "“" + text + "” has two decimal marks: type one point or comma.");
+        }
+        return notANumber(text);
+    }
+
+    private static EntryRejected notANumber(String text) {
+        return new EntryRejected(
+                Reason.NOT_A_NUMBER,
+                "“" + text + "” is not a number: type digits with a sign, for example +3.5 or -2.");
+    }
+}

@@ -1,0 +1,73 @@
+package org.eskarn.core.reading;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One pass over a layout: a reading at each station in order, then the first station once more. It may be unfinished.
+ *
+ * @param readings in the order taken, the first n stations of the layout
+ * @param atReturn the first station read again at the end, in µm; null as long as it has not been read
+ */
+public record Sweep(
+        RingLayout layout, List<Reading> readings, @Nullable Double atReturn) {
+
+    /**
+     * @throws IllegalArgumentException if the readings do not follow the layout, or a return stands on an unfinished
+     *     sweep
+     */
+    public Sweep {
+        readings = List.copyOf(readings);
+        if (readings.size() > layout.size()) {
+            throw new IllegalArgumentException(
+                    "the layout has " + layout.size() + " stations, but there are " + readings.size() + " readings");
+        }
+        for (int i = 0; i < readings.size(); i++) {
+            if (!readings.get(i).station().equals(layout.stations().get(i))) {
+                throw new IllegalArgumentException("reading " + (i + 1) + " is not of station "
+                        + layout.stations().get(i).number());
+            }
+        }
+        if (atReturn != null && readings.size() < layout.size()) {
+            throw new IllegalArgumentException("the return is read after the last station, not before");
+        }
+    }
+
+    /** The station to touch next: the first unread one, station 1 again for the return, or empty when all is read. */
+    public Optional<Station> next() {
+        if (readings.size() < layout.size()) {
+            return Optional.of(layout.stations().get(readings.size()));
+        }
+        return atReturn == null ? Optional.of(layout.stations().get(0)) : Optional.empty();
+    }
+
+    public boolean complete() {
+        return next().isEmpty();
+    }
+
+    /** How many stations are still to be read, the return not counted. */
+    public int stationsToGo() {
+        return layout.size() - readings.size();
+    }
+
+    /** Last minus first reading of the first station, in µm; empty until the return has been read. */
+    public OptionalDouble returnError() {
+        return atReturn == null
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(atReturn - readings.get(0).micrometres());
+    }
+
+    /** The station angles of the readings, in radians, in the order taken. */
+    public double[] radians() {
+        return readings.stream()
+                .mapToDouble(reading -> reading.station().radians())
+                .toArray();
+    }
+
+    /** The readings in µm, in the order taken. */
+    public double[] micrometres() {
+        return readings.stream().mapToDouble(Reading::micrometres).toArray();
+    }
+}

@@ -1,0 +1,71 @@
+package org.eskarn.core.round;
+
+import org.eskarn.core.round.FirstHarmonic.CovarianceFactors;
+
+/**
+ * The three normal equations of the first harmonic, built up reading by reading and solved by eliminating the level:
+ * what remains is the 2 × 2 system of cosine and sine about their own means.
+ */
+final class NormalEquations {
+
+    /** Below this, relative to the number of readings, two columns cannot be told apart in double precision. */
+    private static final double SINGULAR = 1e-12;
+
+    private double n;
+    private double sumC;
+    private double sumS;
+    private double sumM;
+    private double sumCc;
+    private double sumCs;
+    private double sumSs;
+    private double sumCm;
+    private double sumSm;
+
+    void add(double c, double s, double m) {
+        n++;
+        sumC += c;
+        sumS += s;
+        sumM += m;
+        sumCc += c * c;
+        sumCs += c * s;
+        sumSs += s * s;
+        sumCm += c * m;
+        sumSm += s * m;
+    }
+
+    boolean nearlySingular() {
+        return determinant() <= SINGULAR * n * n;
+    }
+
+    /** Only after {@link #nearlySingular()} said no. */
+    CovarianceFactors covarianceFactors() {
+        double determinant = determinant();
+        return new CovarianceFactors(ss() / determinant, -cs() / determinant, cc() / determinant);
+    }
+
+    /** Level, cosine, sine; only after {@link #nearlySingular()} said no. */
+    double[] solve() {
+        double cm = sumCm - sumC * sumM / n;
+        double sm = sumSm - sumS * sumM / n;
+        double determinant = determinant();
+        double cosine = (cm * ss() - sm * cs()) / determinant;
+        double sine = (sm * cc() - cm * cs()) / determinant;
+        return new double[] {(sumM - cosine * sumC - sine * sumS) / n, cosine, sine};
+    }
+
+    private double determinant() {
+        return cc() * ss() - cs() * cs();
+    }
+
+    private double cc() {
+        return sumCc - sumC * sumC / n;
+    }
+
+    private double cs() {
+        return sumCs - sumC * sumS / n;
+    }
+
+    private double ss() {
+        return sumSs - sumS * sumS / n;
+    }
+}

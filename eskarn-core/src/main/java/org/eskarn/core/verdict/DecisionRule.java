@@ -1,0 +1,40 @@
+package org.eskarn.core.verdict;
+
+/** How the uncertainty enters the judgement. */
+public enum DecisionRule {
+    /** The figure alone is compared with the limit; the uncertainty is stated beside it. */
+    SIMPLE("simple acceptance"),
+    /**
+     * Pass needs figure + U within the limit, fail needs figure − U beyond it; between the two nothing is proven
+     * (ISO 14253-1, clauses 5 and 6).
+     */
+    STRINGENT("stringent: the limit less U to pass, the limit plus U to fail");
+
+    private final String title;
+
+    DecisionRule(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /**
+     * Judges a figure that must not exceed a limit. A figure exactly on its bound is within it.
+     *
+     * @param value the figure, µm
+     * @param limit the largest value allowed, µm
+     * @param expanded the expanded uncertainty U of the figure, µm
+     */
+    public Outcome judge(double value, double limit, double expanded) {
+        double guard = this == STRINGENT ? expanded : 0;
+        if (value + guard <= limit + ROUNDING) {
+            return Outcome.PASS;
+        }
+        return value - guard > limit + ROUNDING ? Outcome.FAIL : Outcome.NOT_PROVEN;
+    }
+
+    /** µm; a figure typed as exactly the limit must not fail by a binary rounding of 1e-15. */
+    private static final double ROUNDING = 1e-9;
+}

@@ -1,0 +1,2 @@
+/** The judgement of a figure against its limit. */
+package org.eskarn.core.verdict;
