@@ -25,9 +25,9 @@ public record Display(LengthUnit unit) {
     public int decimals() {
         return switch (unit) {
             case MILLIMETRE -> 4;
-            case MICROMETRE -> 1;
-            case INCH -> 6;
-            case THOU, TENTH -> 2;
+            case MICROMETRE, TENTH -> 1;
+            case THOU -> 2;
+            case INCH -> 5;
         };
     }
 

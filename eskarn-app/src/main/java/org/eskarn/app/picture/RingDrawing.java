@@ -26,14 +26,14 @@ public final class RingDrawing {
 
     private static final double IDEAL = 138;
     /** How far a deviation may reach from the ideal circle, either way. */
-    private static final double ROOM = 58;
+    private static final double ROOM = 56;
 
     private static final int FITTED_POINTS = 120;
     /** More stations than this, and only the extremes carry their reading. */
     private static final int MOST_LABELLED = 16;
 
     private static final int MOST_ANGLES = 12;
-    private static final double LABEL_GAP = 17;
+    private static final double LABEL_GAP = 16;
 
     private final Requirement requirement;
     private final Assessment assessment;

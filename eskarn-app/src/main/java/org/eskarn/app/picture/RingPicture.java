@@ -44,7 +44,7 @@ public record RingPicture(
     /** Radius of the disc of the part, or of the open middle, that holds the angles. */
     public static final double DISC = 70;
     /** Outer radius of the band of material round an opening. */
-    public static final double BAND = 210;
+    public static final double BAND = 202;
 
     /**
      * One station.

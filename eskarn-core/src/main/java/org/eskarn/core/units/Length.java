@@ -44,6 +44,7 @@ public record Length(BigDecimal amount, LengthUnit unit) {
 
     @Override
     public String toString() {
-        return amount.toPlainString() + " " + unit.symbol();
+        boolean one = unit == LengthUnit.TENTH && amount.compareTo(BigDecimal.ONE) == 0;
+        return amount.toPlainString() + " " + (one ? "tenth" : unit.symbol());
     }
 }

@@ -15,7 +15,7 @@ public enum LengthUnit {
     /** One thousandth of an inch. */
     THOU("thou", "25.4"),
     /** One ten-thousandth of an inch. */
-    TENTH("tenth", "2.54");
+    TENTH("tenths", "2.54");
 
     private final String symbol;
     private final BigDecimal micrometres;

@@ -1,0 +1,70 @@
+package org.eskarn.app.docket;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+
+/** The docket screen as hands and eyes meet it: everything by keyboard. */
+record DocketScreen(Page page) {
+
+    Locator field() {
+        return page.locator("#typed");
+    }
+
+    void press(String key) {
+        page.keyboard().press(key);
+    }
+
+    /** Types readings as fast as the page takes keys. */
+    void type(String readings) {
+        for (String reading : readings.split(" ", -1)) {
+            page.keyboard().type(reading);
+            press("Enter");
+        }
+    }
+
+    /** From the first step to the empty reading field, one Enter for each confirmation and tick. */
+    void prepare() {
+        shows("Require");
+        press("Enter");
+        shows("Gauge");
+        press("Enter");
+        shows("Prepare");
+        int ticks = page.locator(".ticks button").count();
+        for (int done = 1; done <= ticks; done++) {
+            press("Enter");
+            if (done < ticks) {
+                assertThat(page.locator(".ticks li.done")).hasCount(done);
+            }
+        }
+        shows("Zero");
+        press("Enter");
+        shows("Sweep");
+        assertThat(field()).isFocused();
+    }
+
+    void shows(String step) {
+        assertThat(page.locator(".order a[aria-current]")).containsText(step);
+        assertThat(page.locator("#panel")).hasAttribute("aria-label", step);
+    }
+
+    void nextIs(String title) {
+        assertThat(page.locator("#entry-title label")).containsText(title);
+    }
+
+    void verdictIs(String word) {
+        assertThat(page.locator(".verdict-end b")).hasText(word);
+    }
+
+    /** The reading column of the tape, from the first station to the return. */
+    void tapeIs(String... readings) {
+        for (int i = 0; i < readings.length; i++) {
+            assertThat(page.locator("#tape-" + (i + 1) + " td:nth-child(3)")).hasText(readings[i]);
+        }
+    }
+
+    void problemSays(String words) {
+        assertThat(page.locator("#entry-problem")).containsText(words);
+    }
+}

@@ -1,0 +1,107 @@
+package org.eskarn.app.docket;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(RunningEskarn.class)
+class WholeJobTest {
+
+    /** The demo's first docket: one requirement to work, one that failed, one whose zero did not return. */
+    @Test
+    void aShaftIsReadJudgedSignedAndFoundInTheLedgerByKeyboardAlone(Eskarn eskarn) {
+        Page page = eskarn.signedIn("m.quill");
+        DocketScreen screen = new DocketScreen(page);
+        assertThat(page.locator("h1")).hasText("Bench");
+        screen.press("Enter");
+        assertThat(page.locator("h1")).hasText("Pinion shaft");
+        String docket = page.locator(".frame a[aria-current]").textContent().replace("Docket ", "");
+
+        screen.prepare();
+        screen.nextIs("Station 1 · 0°");
+        screen.type("0 +2 5.5");
+        screen.nextIs("Station 4 · 135°");
+        screen.type("99");
+        screen.nextIs("Station 5 · 180°");
+        screen.press("Backspace");
+        screen.nextIs("Station 4 · 135°");
+        screen.type("9 12,5 +14.5 12 6");
+        screen.nextIs("Return to station 1 · 0°");
+        screen.verdictIs("not proven yet");
+        assertThat(page.locator(".verdict-end span")).hasText("the return to go");
+        screen.type("0.5");
+        screen.shows("Prove");
+        screen.verdictIs("pass");
+        assertThat(page.locator(".picture .over b")).hasText("off 6.7 µm towards 209° · 7 o’clock");
+        screen.press("Enter");
+        screen.shows("Verdict");
+        screen.press("Enter");
+        assertThat(page.locator("#panel")).containsText("done by Mara Quill");
+
+        // Journal B failed before; the key goes on to the requirement that is not settled.
+        screen.press("n");
+        assertThat(page.locator(".requirements a[aria-current] b")).hasText("Runout of gear seat");
+        screen.verdictIs("not proven");
+        assertThat(page.locator("#panel")).containsText("The zero came back −5.5 µm");
+        screen.press("Enter");
+        screen.shows("Zero");
+        screen.press("Enter");
+        screen.shows("Sweep");
+        screen.type("0 2 5.5 9 9.5 7 3 1 0.5");
+        screen.shows("Prove");
+        assertThat(page.locator("#panel .rows tbody tr")).hasCount(2);
+        screen.press("Enter");
+        screen.shows("Verdict");
+        screen.press("Enter");
+        assertThat(page.locator("#panel")).containsText("Sign the docket");
+        screen.press("Enter");
+
+        assertThat(page.locator("h1")).hasText("Sign docket " + docket);
+        page.keyboard().press("Tab");
+        page.keyboard().type(Eskarn.PASSWORD);
+        screen.press("Enter");
+        assertThat(page.locator(".problem")).containsText("write what is to be done with the piece");
+        page.keyboard().type("Regrind journal B.");
+        page.keyboard().press("Tab");
+        page.keyboard().type(Eskarn.PASSWORD);
+        screen.press("Enter");
+
+        assertThat(page).hasURL(eskarn.address() + "/ledger/" + docket);
+        assertThat(page.locator(".sheet")).containsText("Regrind journal B.");
+        assertThat(page.locator(".sheet")).containsText("unbroken");
+        page.navigate(eskarn.address() + "/ledger");
+        assertThat(page.locator("tr.lead").first()).containsText(docket);
+        page.navigate(eskarn.address() + "/dockets/" + docket + "/1");
+        assertThat(page).hasURL(eskarn.address() + "/ledger/" + docket);
+    }
+
+    @Test
+    void everyStepCanBeLookedAtAndOpenedAgainByItsKey(Eskarn eskarn) {
+        Page page = eskarn.signedIn("t.ashdale");
+        page.navigate(eskarn.address() + "/dockets/" + eskarn.openDocket(Eskarn.LOCK_PIN) + "/1");
+        DocketScreen screen = new DocketScreen(page);
+        screen.prepare();
+        screen.type("0 3 7.5 11.5 14.5 12 7 2.5 0");
+        screen.shows("Prove");
+        screen.verdictIs("not proven");
+        assertThat(page.locator(".verdict-end span")).containsText("14.5 lies within U = 1.4 of the limit");
+        for (Step step : Step.values()) {
+            screen.press(step.key().toLowerCase(java.util.Locale.ROOT));
+            screen.shows(step.title());
+        }
+        screen.press("z");
+        page.locator("button:has-text('Set it anew')").press("Enter");
+        screen.shows("Zero");
+        screen.verdictIs("not proven yet");
+        screen.press("Enter");
+        screen.tapeIs("–");
+        screen.press("?");
+        assertThat(page.locator("dialog#keys")).isVisible();
+        screen.press("Escape");
+        assertThat(screen.field()).isFocused();
+    }
+}

@@ -1,0 +1,81 @@
+package org.eskarn.app.page;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
+import java.util.ArrayList;
+import java.util.List;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What holds for every screen: it is accessible, asks no other host, keeps its policy, and fits its window. */
+@ExtendWith(RunningEskarn.class)
+class EveryScreenTest {
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/sign-in",
+                "/",
+                "/dockets/215/1?step=require",
+                "/dockets/215/1?step=gauge",
+                "/dockets/217/1?step=prepare",
+                "/dockets/217/1?step=zero",
+                "/dockets/215/1?step=sweep",
+                "/dockets/216/1?step=prove",
+                "/dockets/216/1?step=verdict",
+                "/ledger",
+                "/ledger/212",
+                "/no-such-page"
+            })
+    void isFitToBeSeen(String path, Eskarn eskarn) {
+        Page page = path.equals("/sign-in") ? eskarn.window() : eskarn.signedIn("m.quill");
+        isFit(page, path, eskarn);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/accounts"})
+    void ofTheStewardIsFitToBeSeen(String path, Eskarn eskarn) {
+        isFit(eskarn.signedIn("e.korrin"), path, eskarn);
+    }
+
+    private static void isFit(Page page, String path, Eskarn eskarn) {
+        List<String> foreign = new ArrayList<>();
+        List<String> complaints = new ArrayList<>();
+        page.onRequest(request -> {
+            if (!request.url().startsWith(eskarn.address() + "/")
+                    && !request.url().startsWith("data:")) {
+                foreign.add(request.url());
+            }
+        });
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !message.text().contains("404")) {
+                complaints.add(message.text());
+            }
+        });
+        page.onPageError(complaints::add);
+        Response response = page.navigate(eskarn.address() + path);
+
+        assertThat(response.headerValue("content-security-policy"))
+                .contains("default-src 'self'")
+                .doesNotContain("unsafe");
+        assertThat(response.headerValue("x-content-type-options")).isEqualTo("nosniff");
+        assertThat(response.headerValue("x-frame-options")).isEqualTo("DENY");
+        assertThat(new AxeBuilder(page).analyze().getViolations())
+                .as("accessibility of " + path)
+                .isEmpty();
+        for (int width : new int[] {1024, 1280, 1600}) {
+            page.setViewportSize(width, 800);
+            assertThat(page.evaluate("document.documentElement.scrollWidth <= window.innerWidth"))
+                    .as(path + " fits " + width)
+                    .isEqualTo(true);
+        }
+        assertThat(foreign).isEmpty();
+        assertThat(complaints).isEmpty();
+    }
+}

@@ -1,0 +1,130 @@
+package org.eskarn.app.running;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.eskarn.app.EskarnApplication;
+import org.eskarn.app.account.Account;
+import org.eskarn.app.account.AccountService;
+import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.DocketService.Opening;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The one server with demo data, and the one browser, that all tests share. */
+public final class Eskarn implements AutoCloseable {
+
+    public static final long PINION_SHAFT = 1;
+    public static final long ADAPTER_RING = 2;
+    public static final long LOCK_PIN = 3;
+    public static final String PASSWORD = "vellmere";
+
+    private static final List<String> CHROMIUM = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final ConfigurableApplicationContext context;
+    private final Playwright playwright;
+    private final Browser browser;
+
+    private Eskarn(ConfigurableApplicationContext context, Playwright playwright, Browser browser) {
+        this.context = context;
+        this.playwright = playwright;
+        this.browser = browser;
+    }
+
+    static Eskarn start() {
+        Playwright playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        Browser browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(CHROMIUM));
+        return new Eskarn(serve(newFolder(), true), playwright, browser);
+    }
+
+    /** Another server on a folder of its own. */
+    public static ConfigurableApplicationContext serve(Path folder, boolean demo, Class<?>... more) {
+        return new SpringApplicationBuilder(EskarnApplication.class)
+                .sources(more)
+                .run("--server.port=0", "--eskarn.data=" + folder, "--eskarn.demo=" + demo);
+    }
+
+    public static Path newFolder() {
+        try {
+            return Files.createTempDirectory(Path.of("target"), "data").toAbsolutePath();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public static String address(ConfigurableApplicationContext server) {
+        return "http://localhost:" + server.getEnvironment().getProperty("local.server.port");
+    }
+
+    public String address() {
+        return address(context);
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    public Account account(String login) {
+        return bean(AccountService.class).byLogin(login).orElseThrow();
+    }
+
+    /** Opens a docket that no other test touches, and returns its number. */
+    public int openDocket(long part) {
+        Opening opening = new Opening(part, "T-1", 1, 1, "first-off", "tests", LocalDate.of(2030, 1, 1));
+        return bean(DocketService.class).open(opening, account("m.quill").id());
+    }
+
+    /** A new window of 1280 × 800 that shares nothing with the others. */
+    public Page window() {
+        return window(1280, 800);
+    }
+
+    public Page window(int width, int height) {
+        BrowserContext window = browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        window.setDefaultTimeout(15_000);
+        return window.newPage();
+    }
+
+    /** A new window in which a person of the demo has signed in, by keyboard. */
+    public Page signedIn(String login) {
+        Page page = window();
+        signIn(page, address(), login, PASSWORD);
+        return page;
+    }
+
+    public static void signIn(Page page, String address, String login, String password) {
+        page.navigate(address + "/sign-in");
+        page.keyboard().type(login);
+        page.keyboard().press("Tab");
+        page.keyboard().type(password);
+        page.keyboard().press("Enter");
+        page.waitForURL(url -> !url.contains("/sign-in"));
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+        context.close();
+    }
+}

@@ -1,0 +1,79 @@
+package org.eskarn.core.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigDecimal;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.EntryRejected.Reason;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class EntryParserTest {
+
+    private static final Dial TWO_MICRON = new Dial(
+            Length.of("2", LengthUnit.MICROMETRE),
+            Length.of("3", LengthUnit.MICROMETRE),
+            Length.of("200", LengthUnit.MICROMETRE));
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            5         | 5     | MICROMETRE | 5
+            +3.50     | 3.50  | MICROMETRE | 3.50
+            -2,5      | -2.5  | MICROMETRE | -2.5
+            −7        | -7    | MICROMETRE | -7
+            .5        | 0.5   | MICROMETRE | 0.5
+            4.        | 4     | MICROMETRE | 4
+            - 1       | -1    | MICROMETRE | -1
+            0.012 mm  | 0.012 | MILLIMETRE | 12.000
+            3 thou    | 3     | THOU       | 76.2
+            +1.5tenths| 1.5   | TENTH      | 3.810
+            0.0005"   | 0.0005| INCH       | 12.7000
+            7 div     | 7     | DIVISION   | 14
+            8 μm      | 8     | MICROMETRE | 8
+            """)
+    void readsWhatPeopleType(String typed, BigDecimal number, ReadingUnit unit, BigDecimal micrometres)
+            throws EntryRejected {
+        Entry entry = EntryParser.parse("  " + typed + " ", ReadingUnit.MICROMETRE);
+        assertThat(entry.typed()).isEqualTo(typed.strip());
+        assertThat(entry.number()).isEqualByComparingTo(number);
+        assertThat(entry.unit()).isEqualTo(unit);
+        assertThat(TWO_MICRON.read(entry).exactMicrometres()).isEqualByComparingTo(micrometres);
+    }
+
+    @Test
+    void keepsTheNumberAsTyped() throws EntryRejected {
+        assertThat(EntryParser.parse("+3.50", ReadingUnit.TENTH).number().toPlainString())
+                .isEqualTo("3.50");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            ''           | EMPTY             | type what the dial shows
+            '   '        | EMPTY             | Nothing was typed
+            abc          | NOT_A_NUMBER      | type digits
+            +            | NOT_A_NUMBER      | is not a number
+            --3          | TWO_SIGNS         | two signs
+            +-3          | TWO_SIGNS         | two signs
+            3-           | TWO_SIGNS         | sign after the number
+            1.2.3        | TWO_DECIMAL_MARKS | one point or comma
+            1,2.3        | TWO_DECIMAL_MARKS | one point or comma
+            3 4          | SEVERAL_NUMBERS   | more than one number
+            3 µm 4 µm    | SEVERAL_NUMBERS   | more than one number
+            3 furlongs   | UNKNOWN_UNIT      | furlongs
+            3abc         | UNKNOWN_UNIT      | abc
+            1234567890123456789012345 | TOO_LONG | too long
+            250          | BEYOND_TRAVEL     | travel of 200 µm
+            -0.3 mm      | BEYOND_TRAVEL     | check the decimal mark and the unit
+            """)
+    void saysInOneSentenceWhatToTypeInstead(String typed, Reason reason, String says) {
+        assertThatThrownBy(() -> TWO_MICRON.read(EntryParser.parse(typed, ReadingUnit.MICROMETRE)))
+                .isInstanceOfSatisfying(
+                        EntryRejected.class, e -> assertThat(e.reason()).isEqualTo(reason))
+                .hasMessageContaining(says)
+                .hasMessageEndingWith(".");
+    }
+}
