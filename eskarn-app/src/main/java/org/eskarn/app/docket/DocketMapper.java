@@ -21,13 +21,13 @@ interface DocketMapper {
 
     List<SetUpRow> setUps(@Param("docketIds") Collection<Long> docketIds);
 
-    List<SweepRow> sweeps(@Param("docketIds") Collection<Long> docketIds);
+    List<SweepRow> sweeps(@Param("setUpIds") Collection<Long> setUpIds);
 
-    List<ReadingRow> readings(@Param("docketIds") Collection<Long> docketIds);
+    List<ReadingRow> readings(@Param("setUpIds") Collection<Long> setUpIds);
 
-    List<StepDoneRow> stepsDone(@Param("docketIds") Collection<Long> docketIds);
+    List<StepDoneRow> stepsDone(@Param("setUpIds") Collection<Long> setUpIds);
 
-    List<PreparationDoneRow> preparationsDone(@Param("docketIds") Collection<Long> docketIds);
+    List<PreparationDoneRow> preparationsDone(@Param("setUpIds") Collection<Long> setUpIds);
 
     int highestNumber();
 

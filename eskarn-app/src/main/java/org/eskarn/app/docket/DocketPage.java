@@ -60,12 +60,32 @@ public record DocketPage(
     }
 
     /** One slide of the order of work. */
-    public record Slide(Step step, boolean done, boolean shown, String note) {}
+    public record Slide(Step step, boolean done, boolean shown, String note, String address) {
+
+        public String id() {
+            return "slide-" + step.name();
+        }
+
+        public String kind() {
+            return shown ? "shown" : done ? "finished" : "undone";
+        }
+    }
 
     public List<Slide> slides() {
         return Arrays.stream(Step.values())
-                .map(step -> new Slide(step, setUp.done(step), step == shown, note(step)))
+                .map(step -> new Slide(
+                        step,
+                        setUp.done(step),
+                        step == shown,
+                        note(step),
+                        base() + "?step=" + step.name().toLowerCase(java.util.Locale.ROOT)))
                 .toList();
+    }
+
+    /** The address of this requirement's work. */
+    public String base() {
+        return "/dockets/" + docket.row().number() + "/"
+                + setUp.requirement().row().position();
     }
 
     private String note(Step step) {

@@ -4,11 +4,10 @@ import static java.util.stream.Collectors.groupingBy;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.part.Part;
 import org.eskarn.app.part.PartRequirement;
@@ -109,30 +108,53 @@ public class DocketService {
         }
     }
 
+    /** One set-up alone, as far as its own work goes; for a change to it the others need not be read. */
+    @Transactional(readOnly = true)
+    Optional<SetUp> setUp(int number, SetUpRow row) {
+        return dockets.byNumber(number)
+                .map(docket -> requirementsOf(List.of(docket)).getOrDefault(docket.partId(), List.of()))
+                .flatMap(requirements -> assembler(List.of(row)).setUps(List.of(row), requirements).stream()
+                        .findFirst());
+    }
+
     private List<Docket> assemble(List<DocketRow> rows) {
         if (rows.isEmpty()) {
             return List.of();
         }
-        Collection<Long> ids = rows.stream().map(DocketRow::id).toList();
-        Collection<Long> partIds =
-                rows.stream().map(DocketRow::partId).distinct().toList();
-        Map<Long, Part> partsById = parts.parts(partIds);
-        Map<Long, List<PartRequirement>> requirements = parts.requirements(partIds);
-        Map<Long, Gauge> gaugesById = gauges.byId();
-        Map<Long, List<SetUpRow>> setUps = dockets.setUps(ids).stream().collect(groupingBy(SetUpRow::docketId));
-        SetUpAssembler assembler = new SetUpAssembler(
-                gaugesById,
-                dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
-                dockets.readings(ids).stream().collect(groupingBy(ReadingRow::sweepId)),
-                dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
-                dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)));
+        Map<Long, Part> partsById = parts.parts(partIds(rows));
+        Map<Long, List<PartRequirement>> requirements = requirementsOf(rows);
+        List<SetUpRow> setUps = dockets.setUps(rows.stream().map(DocketRow::id).toList());
+        Map<Long, List<SetUpRow>> setUpsOf = setUps.stream().collect(groupingBy(SetUpRow::docketId));
+        SetUpAssembler assembler = assembler(setUps);
         return rows.stream()
                 .map(row -> new Docket(
                         row,
-                        java.util.Objects.requireNonNull(partsById.get(row.partId())),
+                        Objects.requireNonNull(partsById.get(row.partId())),
                         assembler.setUps(
-                                setUps.getOrDefault(row.id(), List.of()),
+                                setUpsOf.getOrDefault(row.id(), List.of()),
                                 requirements.getOrDefault(row.partId(), List.of()))))
                 .toList();
+    }
+
+    /** What a signed docket shows, and its seal is checked against, always comes from the disk. */
+    private Map<Long, List<PartRequirement>> requirementsOf(List<DocketRow> rows) {
+        boolean signed = rows.stream().anyMatch(DocketRow::signed);
+        return signed ? parts.requirements(partIds(rows)) : parts.remembered(partIds(rows));
+    }
+
+    private static List<Long> partIds(List<DocketRow> rows) {
+        return rows.stream().map(DocketRow::partId).distinct().toList();
+    }
+
+    private SetUpAssembler assembler(List<SetUpRow> setUps) {
+        List<Long> ids = setUps.stream().map(SetUpRow::id).toList();
+        return ids.isEmpty()
+                ? new SetUpAssembler(Map.of(), Map.of(), Map.of(), Map.of(), Map.of())
+                : new SetUpAssembler(
+                        gauges.byId(),
+                        dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
+                        dockets.readings(ids).stream().collect(groupingBy(ReadingRow::sweepId)),
+                        dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
+                        dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)));
     }
 }

@@ -199,20 +199,28 @@ public class SetUpService {
     }
 
     private SetUp lock(int number, int position, long by) throws DocketConflict {
-        SetUpRow row = mapper.setUpAt(number, position).orElseThrow(() -> unknown(number));
+        return lock(number, row(number, position), by);
+    }
+
+    private SetUp lock(int number, SetUpRow row, long by) throws DocketConflict {
         if (mapper.touch(row.id(), by, clock.instant()) == 0) {
             throw new DocketConflict("Docket " + number + " is signed: nothing in it can be changed any more.");
         }
-        return dockets.find(number).flatMap(docket -> docket.at(position)).orElseThrow(() -> unknown(number));
+        return dockets.setUp(number, row).orElseThrow(() -> unknown(number));
     }
 
     private SetUp lockUnchanged(int number, int position, int version, long by) throws DocketConflict {
-        SetUpRow before = mapper.setUpAt(number, position).orElseThrow(() -> unknown(number));
-        SetUp locked = lock(number, position, by);
-        if (locked.row().version() != version + 1) {
+        SetUpRow before = row(number, position);
+        SetUp locked = lock(number, before, by);
+        // Read again now that it is locked: somebody may have been quicker between the first look and the lock.
+        if (before.version() != version || row(number, position).version() != version + 1) {
             throw changedMeanwhile(before);
         }
         return locked;
+    }
+
+    private SetUpRow row(int number, int position) throws DocketConflict {
+        return mapper.setUpAt(number, position).orElseThrow(() -> unknown(number));
     }
 
     private static DocketConflict unknown(int number) {

@@ -38,6 +38,11 @@ public record SweepRecord(SweepRow row, Gauge gauge, List<ReadingRow> readings, 
         return readings.size() + 1;
     }
 
+    /** A reading in µm; only for places that have been read. */
+    double micrometres(int place) {
+        return micrometres(readings.get(place - 1), gauge);
+    }
+
     public Optional<ReadingRow> last() {
         return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1));
     }

@@ -3,6 +3,8 @@ package org.eskarn.app.part;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toMap;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +15,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PartService {
 
+    private static final int REMEMBERED = 500;
+
     private final PartMapper parts;
+    private final Cache<Long, List<PartRequirement>> remembered =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     PartService(PartMapper parts) {
         this.parts = parts;
@@ -24,12 +30,13 @@ public class PartService {
         return ids.isEmpty() ? Map.of() : parts.parts(ids).stream().collect(toMap(Part::id, Function.identity()));
     }
 
-    /** The requirements of each part, in the order of the drawing. Four queries, however many parts. */
+    /** The requirements of each part as they stand on disk, in the order of the drawing. Three queries in all. */
     @Transactional(readOnly = true)
-    public Map<Long, List<PartRequirement>> requirements(Collection<Long> partIds) {
-        if (partIds.isEmpty()) {
+    public Map<Long, List<PartRequirement>> requirements(Collection<? extends Long> wanted) {
+        if (wanted.isEmpty()) {
             return Map.of();
         }
+        List<Long> partIds = List.copyOf(wanted);
         Map<Long, List<StationRow>> stations =
                 parts.stations(partIds).stream().collect(groupingBy(StationRow::requirementId));
         Map<Long, List<Preparation>> preparations =
@@ -40,6 +47,15 @@ public class PartService {
                         stations.getOrDefault(row.id(), List.of()),
                         preparations.getOrDefault(row.id(), List.of())))
                 .collect(groupingBy(requirement -> requirement.row().partId()));
+    }
+
+    /**
+     * The same, remembered from the last time: a part that dockets refer to does not change any more, for a change is a
+     * new revision. Not for checking a seal, which must see the disk.
+     */
+    @Transactional(readOnly = true)
+    public Map<Long, List<PartRequirement>> remembered(Collection<Long> partIds) {
+        return remembered.getAll(partIds, this::requirements);
     }
 
     /** Adds a part with the ids its rows carry; each requirement brings its own feature. */

@@ -33,6 +33,9 @@ public final class RingDrawing {
     private static final int MOST_LABELLED = 16;
 
     private static final int MOST_ANGLES = 12;
+    /** More stations than this, and their dots are drawn small. */
+    private static final int MANY_STATIONS = 30;
+
     private static final double LABEL_GAP = 16;
 
     private final Requirement requirement;
@@ -67,8 +70,7 @@ public final class RingDrawing {
             String featureName,
             String seenFrom,
             Length nominal) {
-        return new RingDrawing(requirement, assessment, display, nominal)
-                .draw(featureName + ", seen from " + seenFrom + " · angles run clockwise");
+        return new RingDrawing(requirement, assessment, display, nominal).draw(featureName + ", seen from " + seenFrom);
     }
 
     private RingPicture draw(String title) {
@@ -81,6 +83,8 @@ public final class RingDrawing {
                 IDEAL,
                 List.of(IDEAL - halfLimit, IDEAL + halfLimit),
                 marks(),
+                ticks(),
+                dots(),
                 sweep.readings().stream().map(this::point).map(Xy::toString).collect(Collectors.joining(" ")),
                 centre().map(this::fitted).orElse(null),
                 centre().map(Centre::offset)
@@ -88,7 +92,8 @@ public final class RingDrawing {
                         .map(this::arrow)
                         .orElse(null),
                 sweep.next().map(this::next).orElse(null),
-                "deviation drawn × " + grouped(magnification) + " · dashed: limit " + requirement.limit() + " "
+                "angles run clockwise · deviation drawn × " + grouped(magnification) + " · dashed: limit "
+                        + requirement.limit() + " "
                         + requirement.statedAs().word()
                         + " about the fitted size",
                 barDeviation * scale,
@@ -139,6 +144,23 @@ public final class RingDrawing {
         return at(radius(reading.micrometres()), reading.station().radians());
     }
 
+    private String ticks() {
+        return requirement.layout().stations().stream()
+                .map(station -> "M" + at(RingPicture.DISC, station.radians()) + "L"
+                        + at(RingPicture.DISC + 8, station.radians()))
+                .collect(Collectors.joining());
+    }
+
+    /** Each dot is a full circle drawn as two arcs. */
+    private String dots() {
+        String r = requirement.layout().size() > MANY_STATIONS ? "2.4" : "4.4";
+        String d = requirement.layout().size() > MANY_STATIONS ? "4.8" : "8.8";
+        String circle = "m-%s,0a%s,%s 0 1,0 %s,0a%s,%s 0 1,0 -%s,0".formatted(r, r, r, d, r, r, d);
+        return assessment.sweep().readings().stream()
+                .map(reading -> "M" + point(reading) + circle)
+                .collect(Collectors.joining());
+    }
+
     private List<StationMark> marks() {
         List<Station> stations = requirement.layout().stations();
         List<Reading> readings = assessment.sweep().readings();
@@ -176,8 +198,6 @@ public final class RingDrawing {
         return new StationMark(
                 angleShown ? degrees(station) : "",
                 at(RingPicture.DISC - 17, radians),
-                at(RingPicture.DISC, radians),
-                at(RingPicture.DISC + 8, radians),
                 reading == null ? null : point(reading),
                 readingAt == null || reading == null ? "" : display.signed(reading.micrometres()),
                 readingAt,

@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param ideal radius of the ideal circle
  * @param limits radii of the two limit circles
  * @param marks one for each station
+ * @param ticks the station lines at the edge of the disc, as one path
+ * @param points a dot for each reading, as one path
  * @param trace the readings joined in order, as a list of points
  * @param fitted the fitted circle as a closed list of points; null while it is not known
  * @param arrow the offset, from the centre; null while it has no direction
@@ -28,6 +30,8 @@ public record RingPicture(
         double ideal,
         List<Double> limits,
         List<StationMark> marks,
+        String ticks,
+        String points,
         String trace,
         @Nullable String fitted,
         @Nullable Arrow arrow,
@@ -51,8 +55,6 @@ public record RingPicture(
      *
      * @param angleLabel empty where there is no room for it
      * @param angleAt where the angle is written
-     * @param tick from here …
-     * @param tickEnd … to here, at the edge of the disc
      * @param point where the reading lies; null while there is none
      * @param reading the reading in figures; empty where there is no room
      * @param readingAt where it is written
@@ -62,8 +64,6 @@ public record RingPicture(
     public record StationMark(
             String angleLabel,
             Xy angleAt,
-            Xy tick,
-            Xy tickEnd,
             @Nullable Xy point,
             String reading,
             @Nullable Xy readingAt,

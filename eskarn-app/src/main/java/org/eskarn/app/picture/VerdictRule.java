@@ -1,7 +1,7 @@
 package org.eskarn.app.picture;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
@@ -13,7 +13,8 @@ import org.jspecify.annotations.Nullable;
  * uncertainty as a shaded width.
  *
  * @param width of the ruled scale in drawing units
- * @param ticks the graduation lines
+ * @param ticks the graduation lines, as one path
+ * @param labels the figures under the longest of them
  * @param limit place of the notch
  * @param limitLabel the limit in figures
  * @param pointer place of the value; null while there is none
@@ -25,7 +26,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record VerdictRule(
         double width,
-        List<Tick> ticks,
+        String ticks,
+        List<Label> labels,
         double limit,
         String limitLabel,
         @Nullable Double pointer,
@@ -35,8 +37,8 @@ public record VerdictRule(
         boolean beyond,
         Outcome outcome) {
 
-    /** A graduation line; only the longest carry a label. */
-    public record Tick(double at, double height, String label) {}
+    /** A figure under a graduation line. */
+    public record Label(double at, String figure) {}
 
     private static final double WIDE = 900;
     private static final double SMALL = 120;
@@ -45,9 +47,19 @@ public record VerdictRule(
 
     private static final double FURTHEST_END = 5;
     private static final int LABELS = 5;
+    /** Room that "limit" and its figure take beside the notch. */
+    private static final double LABEL_WIDTH = 175;
+
     private static final int LINES_BETWEEN = 5;
+    /** Where the graduation lines stand. */
+    private static final int FOOT = 68;
     /** Room kept free of the pointer at the right end, for its label. */
     private static final double END_ROOM = 1.05;
+
+    /** Whether the limit's label stands to the left of its notch, because the pointer stands where it would go. */
+    public boolean labelledLeft() {
+        return pointer != null && pointer > limit && pointer < limit + LABEL_WIDTH;
+    }
 
     /** The wide rule at the foot of a docket and on paper. */
     public static VerdictRule wide(Verdict verdict, Display display) {
@@ -72,6 +84,7 @@ public record VerdictRule(
         return new VerdictRule(
                 width,
                 ticks(labelStep, end, perUnit),
+                labels(labelStep, end, perUnit),
                 limit * perUnit,
                 display.amount(verdict.limit()),
                 verdict.value() == null ? null : Math.min(value, end) * perUnit,
@@ -90,16 +103,25 @@ public record VerdictRule(
         return verdict.because() == Because.UNFINISHED ? figure + " so far" : figure;
     }
 
-    private static List<Tick> ticks(double labelStep, double end, double perUnit) {
-        List<Tick> ticks = new ArrayList<>();
+    private static String ticks(double labelStep, double end, double perUnit) {
+        StringBuilder path = new StringBuilder();
         int lines = (int) Math.round(end / labelStep) * LINES_BETWEEN * 2;
         for (int i = 0; i <= lines; i++) {
-            boolean labelled = i % (LINES_BETWEEN * 2) == 0;
-            boolean middle = i % LINES_BETWEEN == 0;
-            double amount = i * labelStep / (LINES_BETWEEN * 2);
-            ticks.add(new Tick(amount * perUnit, labelled ? 18 : middle ? 12 : 7, labelled ? label(amount) : ""));
+            int height = i % (LINES_BETWEEN * 2) == 0 ? 18 : i % LINES_BETWEEN == 0 ? 12 : 7;
+            path.append('M')
+                    .append(Xy.written(i * labelStep / (LINES_BETWEEN * 2) * perUnit))
+                    .append(' ')
+                    .append(FOOT)
+                    .append("v-")
+                    .append(height);
         }
-        return ticks;
+        return path.toString();
+    }
+
+    private static List<Label> labels(double labelStep, double end, double perUnit) {
+        return IntStream.rangeClosed(0, (int) Math.round(end / labelStep))
+                .mapToObj(i -> new Label(i * labelStep * perUnit, label(i * labelStep)))
+                .toList();
     }
 
     private static String label(double amount) {

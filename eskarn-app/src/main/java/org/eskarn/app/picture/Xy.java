@@ -1,7 +1,5 @@
 package org.eskarn.app.picture;
 
-import java.util.Locale;
-
 /** A point of a drawing, in its own units, y downwards. */
 public record Xy(double x, double y) {
 
@@ -10,9 +8,10 @@ public record Xy(double x, double y) {
         return new Xy(centre.x + radius * Math.sin(radians), centre.y - radius * Math.cos(radians));
     }
 
-    /** The coordinate as it is written into a drawing. */
+    /** The coordinate as it is written into a drawing, to a tenth of a unit. */
     static String written(double coordinate) {
-        return String.format(Locale.ROOT, "%.1f", coordinate);
+        long tenths = Math.round(coordinate * 10);
+        return tenths % 10 == 0 ? Long.toString(tenths / 10) : Double.toString(tenths / 10.0);
     }
 
     @Override

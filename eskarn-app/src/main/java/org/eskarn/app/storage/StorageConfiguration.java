@@ -2,7 +2,6 @@ package org.eskarn.app.storage;
 
 import java.time.Clock;
 import javax.sql.DataSource;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -16,7 +15,6 @@ class StorageConfiguration {
     }
 
     @Bean
-    @ConditionalOnMissingBean
     Clock clock() {
         return Clock.systemDefaultZone();
     }

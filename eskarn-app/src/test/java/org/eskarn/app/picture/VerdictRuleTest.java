@@ -34,8 +34,11 @@ class VerdictRuleTest {
         if (!beyond) {
             assertThat(pointer / rule.limit()).isCloseTo(value / limit, within(1e-9));
         }
-        assertThat(rule.ticks().get(0).label()).isEqualTo("0");
-        assertThat(rule.ticks().stream().filter(tick -> !tick.label().isEmpty()))
-                .hasSizeBetween(3, 8);
+        assertThat(rule.labels().get(0).figure()).isEqualTo("0");
+        assertThat(rule.labels()).hasSizeBetween(3, 8);
+        VerdictRule.Label last = rule.labels().get(rule.labels().size() - 1);
+        assertThat(last.at()).isCloseTo(rule.width(), within(1e-9));
+        assertThat(Double.parseDouble(last.figure()) / display.of(limit))
+                .isCloseTo(rule.width() / rule.limit(), within(1e-6));
     }
 }

@@ -10,7 +10,7 @@ import org.eskarn.core.round.SurfaceSide;
  * on, and how its readings are reduced.
  */
 public enum Characteristic {
-    CIRCULAR_RUNOUT_RADIAL("circular runout, radial", SurfaceSide.OUTSIDE, RingReduction::of),
+    CIRCULAR_RUNOUT_RADIAL("circular runout (radial)", SurfaceSide.OUTSIDE, RingReduction::of),
     OFFSET_OF_OPENING("offset of an opening", SurfaceSide.INSIDE, RingReduction::of);
 
     /** Turns the readings of a sweep, finished or not, into the figures of a characteristic. */

@@ -1,0 +1,101 @@
+package org.eskarn.app.shots;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
+
+/** Takes the pictures in docs/screenshots, on a day that stands still. Run by {@code ./eskarn shots} only. */
+@Tag("shots")
+@ExtendWith(RunningEskarn.class)
+class ScreenshotsTest {
+
+    private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+
+    @Configuration(proxyBeanMethods = false)
+    static class OneDay {
+
+        @Bean
+        @Primary
+        Clock standingClock() {
+            return Clock.fixed(Instant.parse("2026-11-25T08:40:00Z"), ZoneOffset.UTC);
+        }
+    }
+
+    @Test
+    void takesThem(Eskarn eskarn) {
+        try (ConfigurableApplicationContext server = Eskarn.serve(Eskarn.newFolder(), true, OneDay.class)) {
+            String address = Eskarn.address(server);
+            Page page = eskarn.window();
+            page.navigate(address + "/sign-in");
+            shoot(page, "sign-in");
+            Eskarn.signIn(page, address, "m.quill", Eskarn.PASSWORD);
+            shoot(page, "bench");
+
+            page.navigate(address + "/dockets/214/1");
+            shoot(page, "docket-require");
+            page.keyboard().press("Enter");
+            shows(page, "Gauge");
+            page.keyboard().press("Enter");
+            shows(page, "Prepare");
+            shoot(page, "docket-prepare");
+            for (int tick = 1; tick <= 6; tick++) {
+                page.keyboard().press("Enter");
+                assertThat(page.locator(".ticks li.done")).hasCount(tick % 6);
+            }
+            shows(page, "Zero");
+            shoot(page, "docket-zero");
+            page.keyboard().press("Enter");
+            shows(page, "Sweep");
+            type(page, "0 2 5.5 9 12.5");
+            assertThat(page.locator("#entry-title")).containsText("Station 6");
+            page.keyboard().type("+14.5");
+            shoot(page, "docket-sweep");
+            page.keyboard().press("Enter");
+            type(page, "12 6 0.5");
+            shows(page, "Prove");
+            page.keyboard().press("Enter");
+            shows(page, "Verdict");
+            shoot(page, "docket-pass");
+            page.navigate(address + "/dockets/214/2");
+            shoot(page, "docket-fail");
+            page.navigate(address + "/dockets/214/3");
+            shoot(page, "docket-not-proven");
+            page.navigate(address + "/dockets/215/1");
+            shoot(page, "docket-opening");
+            page.navigate(address + "/ledger");
+            shoot(page, "ledger");
+            page.navigate(address + "/ledger/212");
+            page.setViewportSize(1280, 960);
+            shoot(page, "sheet");
+        }
+    }
+
+    private static void type(Page page, String readings) {
+        for (String reading : readings.split(" ", -1)) {
+            page.keyboard().type(reading);
+            page.keyboard().press("Enter");
+        }
+    }
+
+    private static void shows(Page page, String step) {
+        assertThat(page.locator("#panel")).hasAttribute("aria-label", step);
+    }
+
+    private static void shoot(Page page, String name) {
+        page.evaluate("document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}
