@@ -76,9 +76,13 @@ public record FirstHarmonic(
         for (double m : micrometres) {
             mean += m / micrometres.length;
         }
+        double[] cosines = new double[radians.length];
+        double[] sines = new double[radians.length];
         NormalEquations sums = new NormalEquations();
         for (int i = 0; i < radians.length; i++) {
-            sums.add(Math.cos(radians[i]), Math.sin(radians[i]), micrometres[i] - mean);
+            cosines[i] = Math.cos(radians[i]);
+            sines[i] = Math.sin(radians[i]);
+            sums.add(cosines[i], sines[i], micrometres[i] - mean);
         }
         if (sums.nearlySingular()) {
             throw stations.bunched();
@@ -88,11 +92,12 @@ public record FirstHarmonic(
             throw stations.bunched();
         }
         double[] solved = sums.solve();
-        return withResiduals(radians, micrometres, mean + solved[0], solved[1], solved[2], factors);
+        return withResiduals(cosines, sines, micrometres, mean + solved[0], solved[1], solved[2], factors);
     }
 
     private static FirstHarmonic withResiduals(
-            double[] radians,
+            double[] cosines,
+            double[] sines,
             double[] micrometres,
             double level,
             double cosine,
@@ -101,13 +106,13 @@ public record FirstHarmonic(
         double highest = Double.NEGATIVE_INFINITY;
         double lowest = Double.POSITIVE_INFINITY;
         double squares = 0;
-        for (int i = 0; i < radians.length; i++) {
-            double residual = micrometres[i] - level - cosine * Math.cos(radians[i]) - sine * Math.sin(radians[i]);
+        for (int i = 0; i < micrometres.length; i++) {
+            double residual = micrometres[i] - level - cosine * cosines[i] - sine * sines[i];
             highest = Math.max(highest, residual);
             lowest = Math.min(lowest, residual);
             squares += residual * residual;
         }
-        int freedom = radians.length - 3;
+        int freedom = micrometres.length - 3;
         double deviation = freedom > 0 ? Math.sqrt(squares / freedom) : 0;
         return new FirstHarmonic(level, cosine, sine, highest - lowest, deviation, freedom, factors);
     }
