@@ -1,6 +1,8 @@
 package org.eskarn.app.account;
 
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.core.session.SessionInformation;
+import org.springframework.security.core.session.SessionRegistry;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,8 +18,11 @@ class AccountsController {
 
     private final AccountService accounts;
 
-    AccountsController(AccountService accounts) {
+    private final SessionRegistry sessions;
+
+    AccountsController(AccountService accounts, SessionRegistry sessions) {
         this.accounts = accounts;
+        this.sessions = sessions;
     }
 
     @GetMapping
@@ -53,11 +58,21 @@ class AccountsController {
                 throw new AccountRefused("list", "You cannot switch off your own account: ask another steward.");
             }
             accounts.setActive(id, version, active);
+            if (!active) {
+                signOut(id);
+            }
             return "redirect:/accounts";
         } catch (AccountRefused refused) {
             AccountForm.EMPTY.refill(model, refused);
             return page(model);
         }
+    }
+
+    private void signOut(long id) {
+        sessions.getAllPrincipals().stream()
+                .filter(principal -> principal instanceof SignedIn person && person.id() == id)
+                .flatMap(principal -> sessions.getAllSessions(principal, false).stream())
+                .forEach(SessionInformation::expireNow);
     }
 
     private String page(Model model) {

@@ -45,8 +45,13 @@ class AccountTest {
             page.fill("[name=login]", "p.harrow");
             page.fill("[name=password]", "long enough too");
             page.keyboard().press("Enter");
+            Page piet = eskarn.window();
+            Eskarn.signIn(piet, address, "p.harrow", "long enough too");
             page.click("[aria-label='Switch off Piet Harrow']");
             assertThat(page.locator("tbody")).containsText("inspector, switched off");
+            piet.navigate(address + "/ledger");
+            assertThat(piet.locator("h1")).hasText("Sign in");
+
             page.navigate(address + "/first-start");
             assertThat(page).hasURL(address + "/");
         }

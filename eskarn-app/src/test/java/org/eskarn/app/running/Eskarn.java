@@ -96,11 +96,11 @@ public final class Eskarn implements AutoCloseable {
 
     /** A new window of 1280 × 800 that shares nothing with the others. */
     public Page window() {
-        return window(1280, 800);
+        return window(new Browser.NewContextOptions().setViewportSize(1280, 800));
     }
 
-    public Page window(int width, int height) {
-        BrowserContext window = browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    public Page window(Browser.NewContextOptions options) {
+        BrowserContext window = browser.newContext(options);
         window.setDefaultTimeout(15_000);
         return window.newPage();
     }
