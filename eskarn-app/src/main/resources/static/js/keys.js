@@ -11,6 +11,13 @@ function showKeys() {
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || event.key.length !== 1) return;
   if (typing(event.target) || document.querySelector("dialog[open]")) return;
+  // A number typed or scanned on the Bench goes to its field, wherever the focus is.
+  const digits = document.querySelector("[data-takes-digits]");
+  if (digits && /[0-9]/.test(event.key)) {
+    if (document.activeElement !== digits) digits.value = "";
+    digits.focus();
+    return;
+  }
   const key = CSS.escape(event.key.toUpperCase());
   const control = document.querySelector(`[data-key="${key}"]`);
   if (!control) return;

@@ -6,7 +6,7 @@ package org.eskarn.core;
  */
 public final class CoreVersion {
 
-    public static final String CURRENT = "1";
+    public static final String CURRENT = "2";
 
     private CoreVersion() {}
 }

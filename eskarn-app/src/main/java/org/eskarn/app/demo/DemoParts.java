@@ -9,6 +9,7 @@ import org.eskarn.app.part.Part;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.part.RequirementRow;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.RingLayout;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Requirement;
@@ -232,6 +233,7 @@ final class DemoParts {
                 rule,
                 null,
                 null,
+                FlickerRule.MIDDLE,
                 datum,
                 circumstances,
                 gauge,
@@ -257,6 +259,7 @@ final class DemoParts {
                 row.statedAs(),
                 row.rule(),
                 Optional.empty(),
+                row.flicker(),
                 RingLayout.of(
                         Stream.of(stations.split(" ", -1)).map(BigDecimal::new).toList()));
         return new PartRequirement(row, terms, prepared);

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.ReadingUnit;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A standing reading.
@@ -16,12 +17,13 @@ public record ReadingRow(
         int place,
         String typed,
         BigDecimal number,
+        @Nullable BigDecimal other,
         ReadingUnit unit,
         String entryKey,
         String takenByName,
         Instant takenAt) {
 
     public Entry entry() {
-        return new Entry(typed, number, unit);
+        return new Entry(typed, number, other, unit);
     }
 }

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
+import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
 /** One sweep as it was taken, with what the core makes of it. */
@@ -17,7 +19,7 @@ public record SweepRecord(SweepRow row, Gauge gauge, List<ReadingRow> readings, 
         List<Station> stations = requirement.terms().layout().stations();
         List<Reading> taken = readings.stream()
                 .filter(reading -> reading.place() <= stations.size())
-                .map(reading -> new Reading(stations.get(reading.place() - 1), micrometres(reading, gauge)))
+                .map(reading -> reading(stations.get(reading.place() - 1), reading.entry(), gauge))
                 .toList();
         @Nullable
         Double atReturn = readings.stream()
@@ -29,8 +31,15 @@ public record SweepRecord(SweepRow row, Gauge gauge, List<ReadingRow> readings, 
         return new SweepRecord(row, gauge, readings, Assessment.of(requirement.terms(), gauge.dial(), sweep));
     }
 
+    private static Reading reading(Station station, Entry entry, Gauge gauge) {
+        Length graduation = gauge.dial().graduation();
+        double band =
+                entry.high(graduation).micrometres() - entry.low(graduation).micrometres();
+        return new Reading(station, entry.middle(graduation).micrometres(), band / 2);
+    }
+
     private static double micrometres(ReadingRow reading, Gauge gauge) {
-        return reading.entry().length(gauge.dial().graduation()).micrometres();
+        return reading.entry().middle(gauge.dial().graduation()).micrometres();
     }
 
     /** The place the next reading goes to, from 1; one more than there are readings. */

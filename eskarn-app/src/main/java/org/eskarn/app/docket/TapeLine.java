@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -14,7 +15,8 @@ import org.eskarn.core.reading.Station;
  * @param kind "next" for the one to read next, "return" for the last
  * @param number the station, marked where it is the return
  * @param at its angle
- * @param reading in the unit of the tape, with what was typed before it where that has another unit
+ * @param reading in the unit of the tape, of a band its middle; with what was typed before it where that is a band
+ *     or has another unit
  * @param other the same in the other system
  */
 public record TapeLine(String id, String kind, String number, String at, String reading, String other) {
@@ -47,8 +49,12 @@ public record TapeLine(String id, String kind, String number, String at, String 
 
     private static String typedBefore(Entry entry, Display display) {
         boolean ownUnit = entry.unit().length().filter(display.unit()::equals).isPresent();
-        return ownUnit
-                ? ""
-                : entry.number().toPlainString() + " " + entry.unit().symbol() + " = ";
+        BigDecimal other = entry.other();
+        if (ownUnit && other == null) {
+            return "";
+        }
+        String numbers = entry.number().toPlainString() + (other == null ? "" : "/" + other.toPlainString());
+        return numbers.replace("-", "\u2212")
+                + (ownUnit ? "" : " " + entry.unit().symbol()) + " = ";
     }
 }

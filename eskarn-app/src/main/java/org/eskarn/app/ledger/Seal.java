@@ -1,5 +1,6 @@
 package org.eskarn.app.ledger;
 
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -11,6 +12,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.RequirementRow;
+import org.eskarn.core.reading.FlickerRule;
 
 /**
  * The seal of a record: SHA-256 over every line of it, each on its own line with its fields parted by a character that
@@ -53,6 +55,10 @@ final class Seal {
         line(text, "requirement", row.position(), row.title(), row.characteristic(), row.datum(), row.circumstances());
         line(text, row.limitAmount().toPlainString(), row.limitUnit(), row.statedAs(), row.rule());
         line(text, String.valueOf(row.allowedReturn()), String.valueOf(row.allowedReturnUnit()));
+        // What came later is a line only where it says something, so that older seals still hold.
+        if (row.flicker() != FlickerRule.MIDDLE) {
+            line(text, "flicker", row.flicker());
+        }
         setUp.requirement()
                 .terms()
                 .layout()
@@ -77,6 +83,10 @@ final class Seal {
         line(text, gauge.dial().graduation(), gauge.dial().errorLimit());
         for (ReadingRow reading : sweep.readings()) {
             line(text, reading.place(), reading.typed(), reading.number().toPlainString(), reading.unit());
+            BigDecimal other = reading.other();
+            if (other != null) {
+                line(text, "to", other.toPlainString());
+            }
             line(text, reading.takenByName(), reading.takenAt());
         }
     }

@@ -19,6 +19,7 @@ public record PartRequirement(RequirementRow row, Requirement terms, List<Prepar
                 row.statedAs(),
                 row.rule(),
                 allowedReturn,
+                row.flicker(),
                 RingLayout.of(stations.stream().map(StationRow::angle).toList()));
         return new PartRequirement(row, terms, List.copyOf(preparations));
     }

@@ -1,6 +1,7 @@
 package org.eskarn.app.part;
 
 import java.math.BigDecimal;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.units.LengthUnit;
@@ -20,6 +21,7 @@ public record RequirementRow(
         DecisionRule rule,
         @Nullable BigDecimal allowedReturn,
         @Nullable LengthUnit allowedReturnUnit,
+        FlickerRule flicker,
         String datum,
         String circumstances,
         long gaugeId,

@@ -85,6 +85,7 @@ public final class RingDrawing {
                 marks(),
                 ticks(),
                 dots(),
+                bands(),
                 sweep.readings().stream().map(this::point).map(Xy::toString).collect(Collectors.joining(" ")),
                 centre().map(this::fitted).orElse(null),
                 centre().map(Centre::offset)
@@ -126,7 +127,7 @@ public final class RingDrawing {
     private double largestDeviation() {
         double ofLimit = requirement.limitAsMovement() / 2;
         return assessment.sweep().readings().stream()
-                .mapToDouble(reading -> Math.abs(reading.micrometres() - level))
+                .mapToDouble(reading -> Math.abs(reading.micrometres() - level) + reading.halfBand())
                 .reduce(ofLimit, Math::max);
     }
 
@@ -158,6 +159,16 @@ public final class RingDrawing {
         String circle = "m-%s,0a%s,%s 0 1,0 %s,0a%s,%s 0 1,0 -%s,0".formatted(r, r, r, d, r, r, d);
         return assessment.sweep().readings().stream()
                 .map(reading -> "M" + point(reading) + circle)
+                .collect(Collectors.joining());
+    }
+
+    private String bands() {
+        return assessment.sweep().readings().stream()
+                .filter(reading -> reading.halfBand() > 0)
+                .map(reading -> {
+                    double radians = reading.station().radians();
+                    return "M" + at(radius(reading.low()), radians) + "L" + at(radius(reading.high()), radians);
+                })
                 .collect(Collectors.joining());
     }
 

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param marks one for each station
  * @param ticks the station lines at the edge of the disc, as one path
  * @param points a dot for each reading, as one path
+ * @param bands the bands of a flickering needle, as one path; empty where none flickered
  * @param trace the readings joined in order, as a list of points
  * @param fitted the fitted circle as a closed list of points; null while it is not known
  * @param arrow the offset, from the centre; null while it has no direction
@@ -32,6 +33,7 @@ public record RingPicture(
         List<StationMark> marks,
         String ticks,
         String points,
+        String bands,
         String trace,
         @Nullable String fitted,
         @Nullable Arrow arrow,

@@ -64,6 +64,15 @@ class EntryTest {
     }
 
     @Test
+    void aFlickeringNeedleIsTypedAsABand() {
+        screen.type("0 3/5 +8,5/6 7/");
+        screen.problemSays("type the lowest and the highest the needle shows");
+        assertThat(screen.field()).hasValue("7/");
+        screen.tapeIs("0.0", "3/5 = +4.0", "8.5/6 = +7.3", "–");
+        assertThat(page.locator(".picture svg path[stroke-width='5']")).hasCount(1);
+    }
+
+    @Test
     void readingsTypedFasterThanTheServerAnswersAllArriveInOrder() {
         List<Route> held = new ArrayList<>();
         page.route(READINGS, held::add);

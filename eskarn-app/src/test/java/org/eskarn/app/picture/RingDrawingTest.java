@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.RingPicture.StationMark;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.RingLayout;
 import org.eskarn.core.reading.Sweep;
@@ -40,9 +41,10 @@ class RingDrawingTest {
                 StatedAs.MOVEMENT,
                 DecisionRule.SIMPLE,
                 Optional.empty(),
+                FlickerRule.MIDDLE,
                 layout);
         List<Reading> taken = IntStream.range(0, readings.length)
-                .mapToObj(i -> new Reading(layout.stations().get(i), readings[i]))
+                .mapToObj(i -> Reading.still(layout.stations().get(i), readings[i]))
                 .toList();
         return RingDrawing.of(
                 requirement,

@@ -30,19 +30,26 @@ public record Dial(Length graduation, Length errorLimit, Length travel) {
     }
 
     /**
-     * The length an entry stands for on this dial.
+     * The length an entry stands for on this dial, the middle where it is a band.
      *
      * @throws EntryRejected if it is more than the dial can travel, which is a slip of the finger or of the unit
      */
     public Length read(Entry entry) throws EntryRejected {
-        Length length = entry.length(graduation);
-        if (length.exactMicrometres().abs().compareTo(travel.exactMicrometres()) > 0) {
+        if (beyondTravel(entry.low(graduation)) || beyondTravel(entry.high(graduation))) {
             throw new EntryRejected(
                     Reason.BEYOND_TRAVEL,
                     "%s %s is more than this gauge's travel of %s: check the decimal mark and the unit."
-                            .formatted(
-                                    entry.number().toPlainString(), entry.unit().symbol(), travel));
+                            .formatted(numbers(entry), entry.unit().symbol(), travel));
         }
-        return length;
+        return entry.middle(graduation);
+    }
+
+    private boolean beyondTravel(Length length) {
+        return length.exactMicrometres().abs().compareTo(travel.exactMicrometres()) > 0;
+    }
+
+    private static String numbers(Entry entry) {
+        String first = entry.number().toPlainString();
+        return entry.other() == null ? first : first + "/" + entry.other().toPlainString();
     }
 }

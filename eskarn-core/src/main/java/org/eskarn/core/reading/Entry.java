@@ -1,25 +1,49 @@
 package org.eskarn.core.reading;
 
 import java.math.BigDecimal;
+import java.util.function.BinaryOperator;
 import org.eskarn.core.units.Length;
+import org.jspecify.annotations.Nullable;
 
 /**
- * One number as it was typed: the text itself, the exact decimal read from it, and its unit.
+ * What was typed for one station: the text itself, the exact decimal read from it, and its unit. A needle that flickers
+ * is typed as a band, {@code 3/5}; then there is a second decimal, the other end of the band.
  *
  * @param typed the text as typed, outer blanks removed
- * @param number the number in it, sign and trailing zeros kept
+ * @param number the number in it, or the end of the band typed first; sign and trailing zeros kept
+ * @param other the end of the band typed second, in either order of size; null where no band was typed
  * @param unit the unit typed with it, or else the unit the dial is read in
  */
-public record Entry(String typed, BigDecimal number, ReadingUnit unit) {
+public record Entry(
+        String typed, BigDecimal number, @Nullable BigDecimal other, ReadingUnit unit) {
+
+    private static final BigDecimal TWO = BigDecimal.valueOf(2);
+
+    /** The middle of the band, or the number itself; exact, for halving a decimal ends. */
+    public Length middle(Length graduation) {
+        return length(other == null ? number : number.add(other).divide(TWO), graduation);
+    }
+
+    /** The lower end of the band, or the number itself. */
+    public Length low(Length graduation) {
+        return length(end(BigDecimal::min), graduation);
+    }
+
+    /** The upper end of the band, or the number itself. */
+    public Length high(Length graduation) {
+        return length(end(BigDecimal::max), graduation);
+    }
+
+    private BigDecimal end(BinaryOperator<BigDecimal> choice) {
+        return other == null ? number : choice.apply(number, other);
+    }
 
     /**
-     * The length this entry stands for.
-     *
      * @param graduation the size of one division of the gauge that was read
      */
-    public Length length(Length graduation) {
+    private Length length(BigDecimal amount, Length graduation) {
         return unit.length()
-                .map(length -> new Length(number, length))
-                .orElseGet(() -> new Length(number.multiply(graduation.amount()), graduation.unit()));
+                .map(length -> new Length(amount, length))
+                .orElseGet(() -> new Length(amount.multiply(graduation.amount()), graduation.unit()));
     }
 }

@@ -4,11 +4,12 @@ import java.math.BigDecimal;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.eskarn.core.reading.EntryRejected.Reason;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads what was typed for one station: an optional sign (plus, minus, or the typographic minus), digits with one
- * decimal point or comma, and an optional unit (mm, µm, in, thou, tenth, div). A unit typed with the number overrides
- * the unit the dial is read in.
+ * decimal point or comma, and an optional unit (mm, µm, in, thou, tenth, div); or two of them with a slash between, for a
+ * needle that flickers. A unit typed with the number overrides the unit the dial is read in.
  */
 public final class EntryParser {
 
@@ -26,7 +27,7 @@ public final class EntryParser {
      * @param typed what stands in the field
      * @param usual the unit meant when none is typed
      * @throws EntryRejected if the text is empty, has two signs, two decimal marks, more than one number, letters that
-     *     are no unit, or is longer than any dial shows
+     *     are no unit, half a band, two different units, or is longer than any dial shows
      */
     public static Entry parse(String typed, ReadingUnit usual) throws EntryRejected {
         String text = typed.strip();
@@ -37,6 +38,38 @@ public final class EntryParser {
             throw new EntryRejected(
                     Reason.TOO_LONG, "That is too long for one reading: type one number, for example +3.5.");
         }
+        int slash = text.indexOf('/');
+        if (slash < 0) {
+            Part only = part(text);
+            return new Entry(text, only.number(), null, only.unit() == null ? usual : only.unit());
+        }
+        return band(
+                text,
+                text.substring(0, slash).strip(),
+                text.substring(slash + 1).strip(),
+                usual);
+    }
+
+    private static Entry band(String text, String first, String second, ReadingUnit usual) throws EntryRejected {
+        if (first.isEmpty() || second.isEmpty() || second.contains("/")) {
+            throw new EntryRejected(
+                    Reason.BAND_INCOMPLETE,
+                    "“" + text + "” is not a band: type the lowest and the highest the needle shows, for example 3/5.");
+        }
+        Part one = part(first);
+        Part two = part(second);
+        if (one.unit() != null && two.unit() != null && one.unit() != two.unit()) {
+            throw new EntryRejected(
+                    Reason.TWO_UNITS, "“" + text + "” has two units: type both ends of the band in the same.");
+        }
+        ReadingUnit typedUnit = one.unit() == null ? two.unit() : one.unit();
+        return new Entry(text, one.number(), two.number(), typedUnit == null ? usual : typedUnit);
+    }
+
+    /** One number with the unit typed after it, if there is one. */
+    private record Part(BigDecimal number, @Nullable ReadingUnit unit) {}
+
+    private static Part part(String text) throws EntryRejected {
         Matcher signed = SIGNED.matcher(text.replace('−', '-').replace(',', '.'));
         if (!signed.matches()) {
             throw notANumber(text);
@@ -51,12 +84,12 @@ public final class EntryParser {
         if (!number.matches()) {
             throw rejected(text, unsigned);
         }
-        return new Entry(text, new BigDecimal(signed.group(1) + number.group(1)), unit(text, number.group(2), usual));
+        return new Part(new BigDecimal(signed.group(1) + number.group(1)), unit(text, number.group(2)));
     }
 
-    private static ReadingUnit unit(String text, String written, ReadingUnit usual) throws EntryRejected {
+    private static @Nullable ReadingUnit unit(String text, String written) throws EntryRejected {
         if (written.isBlank()) {
-            return usual;
+            return null;
         }
         if (written.contains("+") || written.contains("-")) {
             throw new EntryRejected(

@@ -14,6 +14,8 @@ public final class EntryRejected extends Exception {
         NOT_A_NUMBER,
         UNKNOWN_UNIT,
         TOO_LONG,
+        BAND_INCOMPLETE,
+        TWO_UNITS,
         BEYOND_TRAVEL
     }
 

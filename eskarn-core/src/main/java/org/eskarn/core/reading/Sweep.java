@@ -66,7 +66,17 @@ public record Sweep(
                 .toArray();
     }
 
-    /** The readings in µm, in the order taken. */
+    /** The lower ends of the bands in µm, in the order taken. */
+    public double[] lows() {
+        return readings.stream().mapToDouble(Reading::low).toArray();
+    }
+
+    /** The upper ends of the bands in µm, in the order taken. */
+    public double[] highs() {
+        return readings.stream().mapToDouble(Reading::high).toArray();
+    }
+
+    /** The readings in µm, in the order taken; of a band its middle. */
     public double[] micrometres() {
         return readings.stream().mapToDouble(Reading::micrometres).toArray();
     }

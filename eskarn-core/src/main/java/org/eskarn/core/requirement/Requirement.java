@@ -1,6 +1,7 @@
 package org.eskarn.core.requirement;
 
 import java.util.Optional;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.RingLayout;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.DecisionRule;
@@ -12,6 +13,7 @@ import org.eskarn.core.verdict.DecisionRule;
  * @param statedAs which figure the limit speaks of
  * @param rule how the uncertainty enters the judgement
  * @param allowedReturn how far the first station may be off at the end, if the requirement states it
+ * @param flicker what counts of a needle that flickers
  * @param layout the stations to touch
  */
 public record Requirement(
@@ -20,6 +22,7 @@ public record Requirement(
         StatedAs statedAs,
         DecisionRule rule,
         Optional<Length> allowedReturn,
+        FlickerRule flicker,
         RingLayout layout) {
 
     /**

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
@@ -18,8 +19,10 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * there the offset may be missing; a limit on offset cannot do without.
  *
  * <p>Uncertainty of the movement: gauge error limit E (even, ±E on the difference), resolution of both readings (even,
- * ±half a graduation each), return error (even). Uncertainty of the offset: half of the same gauge and return parts, the
- * resolution of n readings through the fit, and the scatter about the fit.
+ * ±half a graduation each), return error (even), and where the middle of a flicker counts, the half bands at the highest
+ * and lowest reading (even). Uncertainty of the offset: half of the same gauge and return parts, the resolution and the
+ * root mean square half band of n readings through the fit, and the scatter about the fit. The fit always goes through
+ * the middles.
  */
 public record RingReduction(
         double judged, UncertaintyBudget budget, FullIndicatorMovement movement, Optional<Centre> centre)
@@ -33,15 +36,19 @@ public record RingReduction(
      * @throws IllegalArgumentException if the sweep has no reading
      */
     static RingReduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
-        double[] readings = sweep.micrometres();
-        FullIndicatorMovement movement = FullIndicatorMovement.of(readings);
+        FullIndicatorMovement movement = requirement.flicker() == FlickerRule.EXTREMES
+                ? FullIndicatorMovement.of(sweep.lows(), sweep.highs())
+                : FullIndicatorMovement.of(sweep.micrometres());
         if (requirement.statedAs() == StatedAs.OFFSET) {
             Centre centre = centre(requirement, sweep);
             return new RingReduction(
                     centre.offset().amount(), ofOffset(centre, dial, sweep), movement, Optional.of(centre));
         }
         return new RingReduction(
-                movement.amount(), ofMovement(dial, sweep), movement, centreIfShown(requirement, sweep));
+                movement.amount(),
+                ofMovement(requirement, movement, dial, sweep),
+                movement,
+                centreIfShown(requirement, sweep));
     }
 
     private static Centre centre(Requirement requirement, Sweep sweep) throws StationsUnfit {
@@ -57,11 +64,17 @@ public record RingReduction(
         }
     }
 
-    private static UncertaintyBudget ofMovement(Dial dial, Sweep sweep) {
+    private static UncertaintyBudget ofMovement(
+            Requirement requirement, FullIndicatorMovement movement, Dial dial, Sweep sweep) {
         List<Contribution> parts = new ArrayList<>();
         parts.add(Contribution.even(Source.GAUGE_ERROR, dial.errorLimit().micrometres(), 1));
         parts.add(Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, Math.sqrt(2)));
         sweep.returnError().ifPresent(error -> parts.add(Contribution.even(Source.RETURN, error, 1)));
+        if (requirement.flicker() == FlickerRule.MIDDLE) {
+            double high = sweep.readings().get(movement.highest()).halfBand();
+            double low = sweep.readings().get(movement.lowest()).halfBand();
+            addFlicker(parts, Math.hypot(high, low));
+        }
         return new UncertaintyBudget(parts);
     }
 
@@ -72,6 +85,18 @@ public record RingReduction(
         parts.add(Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, throughFit));
         sweep.returnError().ifPresent(error -> parts.add(Contribution.even(Source.RETURN, error, 0.5)));
         parts.add(new Contribution(Source.FORM, centre.offset().standardUncertainty()));
+        double meanSquare = sweep.readings().stream()
+                .mapToDouble(reading -> reading.halfBand() * reading.halfBand())
+                .average()
+                .orElse(0);
+        addFlicker(parts, throughFit * Math.sqrt(meanSquare));
         return new UncertaintyBudget(parts);
+    }
+
+    /** Named only where a needle flickered; most sweeps have none. */
+    private static void addFlicker(List<Contribution> parts, double halfBand) {
+        if (halfBand > 0) {
+            parts.add(Contribution.even(Source.FLICKER, halfBand, 1));
+        }
     }
 }

@@ -16,19 +16,34 @@ public record FullIndicatorMovement(double amount, int highest, int lowest) {
      * @throws IllegalArgumentException if there is no reading
      */
     public static FullIndicatorMovement of(double[] micrometres) {
-        if (micrometres.length == 0) {
+        return of(micrometres, micrometres);
+    }
+
+    /**
+     * The movement between the ends of bands: the highest of the highs less the lowest of the lows.
+     *
+     * @param lows lower ends in µm, in the order taken
+     * @param highs upper ends in µm, same length and order
+     * @throws IllegalArgumentException if there is no reading, or the lengths differ
+     */
+    public static FullIndicatorMovement of(double[] lows, double[] highs) {
+        if (lows.length == 0) {
             throw new IllegalArgumentException("movement needs at least one reading, there is none");
+        }
+        if (lows.length != highs.length) {
+            throw new IllegalArgumentException(
+                    "as many highs as lows are needed; there are " + highs.length + " and " + lows.length);
         }
         int highest = 0;
         int lowest = 0;
-        for (int i = 1; i < micrometres.length; i++) {
-            if (micrometres[i] > micrometres[highest]) {
+        for (int i = 1; i < lows.length; i++) {
+            if (highs[i] > highs[highest]) {
                 highest = i;
             }
-            if (micrometres[i] < micrometres[lowest]) {
+            if (lows[i] < lows[lowest]) {
                 lowest = i;
             }
         }
-        return new FullIndicatorMovement(micrometres[highest] - micrometres[lowest], highest, lowest);
+        return new FullIndicatorMovement(highs[highest] - lows[lowest], highest, lowest);
     }
 }

@@ -13,6 +13,7 @@ public record Contribution(Source source, double standard) {
         GAUGE_ERROR("gauge error limit"),
         RESOLUTION("resolution of the dial"),
         RETURN("return of the zero"),
+        FLICKER("flicker of the needle"),
         FORM("scatter about the fit");
 
         private final String title;

@@ -44,6 +44,25 @@ class EntryParserTest {
         assertThat(TWO_MICRON.read(entry).exactMicrometres()).isEqualByComparingTo(micrometres);
     }
 
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            3/5            | 3   | 4    | 5
+            5/3            | 3   | 4    | 5
+            -1,5 / +2      | -1.5| 0.25 | 2
+            0.003/0.005 mm | 3   | 4    | 5
+            3 µm/5 µm      | 3   | 4    | 5
+            2/3 div        | 4   | 5    | 6
+            """)
+    void readsABandOfAFlickeringNeedle(String typed, BigDecimal low, BigDecimal middle, BigDecimal high)
+            throws EntryRejected {
+        Entry entry = EntryParser.parse(typed, ReadingUnit.MICROMETRE);
+        Length graduation = TWO_MICRON.graduation();
+        assertThat(entry.low(graduation).exactMicrometres()).isEqualByComparingTo(low);
+        assertThat(TWO_MICRON.read(entry).exactMicrometres()).isEqualByComparingTo(middle);
+        assertThat(entry.high(graduation).exactMicrometres()).isEqualByComparingTo(high);
+        assertThat(entry.typed()).isEqualTo(typed.strip());
+    }
+
     @Test
     void keepsTheNumberAsTyped() throws EntryRejected {
         assertThat(EntryParser.parse("+3.50", ReadingUnit.TENTH).number().toPlainString())
@@ -66,6 +85,12 @@ class EntryParserTest {
             3 furlongs   | UNKNOWN_UNIT      | furlongs
             3abc         | UNKNOWN_UNIT      | abc
             1234567890123456789012345 | TOO_LONG | too long
+            3/           | BAND_INCOMPLETE   | for example 3/5
+            /5           | BAND_INCOMPLETE   | lowest and the highest
+            1/2/3        | BAND_INCOMPLETE   | is not a band
+            3 mm/5 µm    | TWO_UNITS         | in the same
+            3/--5        | TWO_SIGNS         | two signs
+            190/210      | BEYOND_TRAVEL     | 190/210
             250          | BEYOND_TRAVEL     | travel of 200 µm
             -0.3 mm      | BEYOND_TRAVEL     | check the decimal mark and the unit
             """)

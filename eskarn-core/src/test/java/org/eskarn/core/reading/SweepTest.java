@@ -16,7 +16,7 @@ class SweepTest {
 
     private static Sweep sweep(@Nullable Double atReturn, double... micrometres) {
         List<Reading> readings = java.util.stream.IntStream.range(0, micrometres.length)
-                .mapToObj(i -> new Reading(THREE.stations().get(i % 3), micrometres[i]))
+                .mapToObj(i -> Reading.still(THREE.stations().get(i % 3), micrometres[i]))
                 .toList();
         return new Sweep(THREE, readings, atReturn);
     }
@@ -40,9 +40,9 @@ class SweepTest {
         assertThatThrownBy(() -> sweep(1.0, 0, 5)).hasMessageContaining("after the last station");
         assertThatThrownBy(() -> sweep(null, 0, 5, 3, 4)).hasMessageContaining("4 readings");
         assertThatThrownBy(() ->
-                        new Sweep(THREE, List.of(new Reading(THREE.stations().get(1), 0)), null))
+                        new Sweep(THREE, List.of(Reading.still(THREE.stations().get(1), 0)), null))
                 .hasMessageContaining("not of station 1");
-        assertThatThrownBy(() -> new Reading(THREE.stations().get(1), Double.NaN))
+        assertThatThrownBy(() -> Reading.still(THREE.stations().get(1), Double.NaN))
                 .hasMessageContaining("NaN");
         assertThatThrownBy(() -> new Station(1, BigDecimal.valueOf(360))).hasMessageContaining("360");
         assertThatThrownBy(() -> RingLayout.of(List.of())).hasMessageContaining("at least one station");

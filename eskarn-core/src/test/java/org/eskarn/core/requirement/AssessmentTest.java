@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.RingLayout;
 import org.eskarn.core.reading.Sweep;
@@ -35,7 +36,13 @@ class AssessmentTest {
     private static Requirement requirement(
             Characteristic characteristic, StatedAs statedAs, DecisionRule rule, String limit) {
         return new Requirement(
-                characteristic, Length.of(limit, LengthUnit.MILLIMETRE), statedAs, rule, Optional.empty(), EIGHT);
+                characteristic,
+                Length.of(limit, LengthUnit.MILLIMETRE),
+                statedAs,
+                rule,
+                Optional.empty(),
+                FlickerRule.MIDDLE,
+                EIGHT);
     }
 
     private static final Requirement RUNOUT =
@@ -43,7 +50,7 @@ class AssessmentTest {
 
     private static Sweep sweep(RingLayout layout, @Nullable Double atReturn, double... micrometres) {
         List<Reading> readings = IntStream.range(0, micrometres.length)
-                .mapToObj(i -> new Reading(layout.stations().get(i), micrometres[i]))
+                .mapToObj(i -> Reading.still(layout.stations().get(i), micrometres[i]))
                 .toList();
         return new Sweep(layout, readings, atReturn);
     }
@@ -103,6 +110,7 @@ class AssessmentTest {
                 RUNOUT.statedAs(),
                 RUNOUT.rule(),
                 Optional.of(Length.of("0.003", LengthUnit.MILLIMETRE)),
+                FlickerRule.MIDDLE,
                 EIGHT);
         assertThat(Assessment.of(stated, MICRON, sweep(EIGHT, -2.5, JOURNAL))
                         .verdict()
@@ -144,6 +152,7 @@ class AssessmentTest {
                 StatedAs.OFFSET,
                 DecisionRule.SIMPLE,
                 Optional.empty(),
+                FlickerRule.MIDDLE,
                 two);
         Assessment unfit = Assessment.of(offset, MICRON, sweep(two, 0.0, 0, 10));
         assertThat(unfit.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
@@ -155,9 +164,50 @@ class AssessmentTest {
                 StatedAs.MOVEMENT,
                 DecisionRule.SIMPLE,
                 Optional.empty(),
+                FlickerRule.MIDDLE,
                 two);
         Assessment judged = Assessment.of(movement, MICRON, sweep(two, 0.0, 0, 10));
         assertThat(judged.verdict().outcome()).isEqualTo(Outcome.PASS);
         assertThat(((RingReduction) judged.reduction().orElseThrow()).centre()).isEmpty();
+    }
+
+    private static final double[] HALF_BANDS = {0, 1, 0, 0, 0, 2, 0, 0.5};
+
+    private static Assessment flickering(FlickerRule rule) {
+        Requirement requirement = new Requirement(
+                RUNOUT.characteristic(),
+                RUNOUT.limit(),
+                RUNOUT.statedAs(),
+                RUNOUT.rule(),
+                Optional.empty(),
+                rule,
+                EIGHT);
+        List<Reading> readings = IntStream.range(0, 8)
+                .mapToObj(i -> new Reading(EIGHT.stations().get(i), JOURNAL[i], HALF_BANDS[i]))
+                .toList();
+        return Assessment.of(requirement, MICRON, new Sweep(EIGHT, readings, 0.0));
+    }
+
+    @Test
+    void ofAFlickerTheMiddleCountsAndItsBandGoesIntoTheUncertainty() {
+        Reduction still = Assessment.of(RUNOUT, MICRON, sweep(EIGHT, 0.0, JOURNAL))
+                .reduction()
+                .orElseThrow();
+        Reduction middle = flickering(FlickerRule.MIDDLE).reduction().orElseThrow();
+        assertThat(middle.judged()).isEqualTo(14.5);
+        // Only the band at the highest reading counts: ±2 µm, even.
+        double more = Math.pow(middle.budget().combined(), 2)
+                - Math.pow(still.budget().combined(), 2);
+        assertThat(more).isCloseTo(4.0 / 3, within(1e-9));
+    }
+
+    @Test
+    void orItsEndsCountAndItsBandIsInTheFigure() {
+        Reduction still = Assessment.of(RUNOUT, MICRON, sweep(EIGHT, 0.0, JOURNAL))
+                .reduction()
+                .orElseThrow();
+        Reduction ends = flickering(FlickerRule.EXTREMES).reduction().orElseThrow();
+        assertThat(ends.judged()).isEqualTo(16.5);
+        assertThat(ends.budget().combined()).isEqualTo(still.budget().combined());
     }
 }

@@ -1,0 +1,58 @@
+package org.eskarn.app.storage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import javax.sql.DataSource;
+import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.core.reading.FlickerRule;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.jdbc.DataSourceBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** Records made by the first schema are still there, and read the same, after all later ones. */
+class UpgradeTest {
+
+    private static final List<String> RECORDS = List.of(
+            "insert into installation values (1, false, now())",
+            "insert into account values (1, 'o.fenwick', 'Orla Fenwick', 'INSPECTOR', '-', true, now(), 0)",
+            "insert into gauge values (1, 'LI-1', 'lever', '1', 'MICROMETRE', '1', 'MICROMETRE', '200', 'MICROMETRE',"
+                    + " 'MICROMETRE', 'bench', date '2030-01-01')",
+            "insert into part values (1, 'TG-1', 'A', 'Shaft', 'steel')",
+            "insert into feature values (1, 1, 'Journal', '40', 'MILLIMETRE', 'the left')",
+            "insert into requirement values (1, 1, 1, 1, 'Runout', 'CIRCULAR_RUNOUT_RADIAL', '0.02', 'MILLIMETRE',"
+                    + " 'MOVEMENT', 'SIMPLE', null, null, 'centres', '-', 1)",
+            "insert into requirement_station values (1, 1, '0'), (1, 2, '120'), (1, 3, '240')",
+            "insert into docket values (1, 301, 1, 'S-1', 1, 1, 'final', 'stores', date '2030-01-01', false, 1, now())",
+            "insert into set_up values (1, 1, 1, 0, 1, now())",
+            "insert into sweep values (1, 1, 1, 1, 1, now())",
+            "insert into reading values (1, 1, 1, 1, '+1,50', '1.50', 'MICROMETRE', 'k1', 1, now(), null, null)");
+
+    @Test
+    void recordsOfTheFirstSchemaAreReadTheSame() {
+        Path folder = Eskarn.newFolder();
+        DataSource database = DataSourceBuilder.create()
+                .url("jdbc:h2:file:" + folder.resolve("eskarn"))
+                .username("eskarn")
+                .password("")
+                .build();
+        Flyway.configure().dataSource(database).target("1").load().migrate();
+        RECORDS.forEach(sql -> JdbcClient.create(database).sql(sql).update());
+        JdbcClient.create(database).sql("shutdown").update();
+
+        try (ConfigurableApplicationContext works = Eskarn.serve(folder, false)) {
+            SetUp setUp = works.getBean(DocketService.class)
+                    .find(301)
+                    .flatMap(docket -> docket.at(1))
+                    .orElseThrow();
+            assertThat(setUp.sweep().readings().get(0).typed()).isEqualTo("+1,50");
+            assertThat(setUp.verdict().value()).isZero();
+            assertThat(setUp.requirement().terms().flicker()).isEqualTo(FlickerRule.MIDDLE);
+        }
+    }
+}
