@@ -51,6 +51,17 @@ class DemoInspector {
         }
     }
 
+    /** Puts a reading right. */
+    void correct(int number, int position, int place, String typed, String reason, long by) throws DocketConflict {
+        SetUp setUp = find(number, position);
+        TypedReading reading = new TypedReading(setUp.sweep().row().id(), place, typed, "demo-again-" + place);
+        try {
+            setUps.correct(number, position, reading, reason, setUp.row().version(), by);
+        } catch (EntryRejected e) {
+            throw new IllegalArgumentException("the demo types " + typed, e);
+        }
+    }
+
     private void confirm(int number, int position, Step step, long by) throws DocketConflict {
         setUps.confirm(number, position, step, version(number, position), by);
     }

@@ -99,7 +99,8 @@ class DemoWorld {
         inspector.sweep(shaft, 3, "0 +2.5 +6 +8.5 +9.5 +7 +2 -2.5 -5.5", mara.id());
 
         int ring = open(DemoParts.ADAPTER_RING, "VB-0420", 1, 1, "final", "overhaul office", today.plusDays(1), mara);
-        inspector.sweep(ring, 1, "0 -8 -28/-32 -42 -45/-47", mara.id());
+        inspector.sweep(ring, 1, "0 -18 -28/-32 -42 -45/-47", mara.id());
+        inspector.correct(ring, 1, 2, "-8", "read on the wrong side of the ten", mara.id());
 
         int pin = open(DemoParts.LOCK_PIN, "VB-0387", 2, 2, "in service", "bridge keeper", today.plusDays(2), mara);
         inspector.sweep(pin, 1, "0 +3 +7.5 +11.5 +14.5 +12 +7 +2.5 0", mara.id());

@@ -36,6 +36,7 @@ class DocketController {
             @PathVariable int number,
             @PathVariable int position,
             @RequestParam(required = false) @Nullable String step,
+            @RequestParam(defaultValue = "false") boolean correcting,
             @AuthenticationPrincipal SignedIn person,
             Model model) {
         Docket docket = pages.docket(number);
@@ -43,6 +44,7 @@ class DocketController {
             return "redirect:/ledger/" + number;
         }
         pages.fill(model, docket, position, Optional.ofNullable(step).flatMap(DocketPages::step), person);
+        model.addAttribute("correcting", correcting);
         return "docket/docket";
     }
 }

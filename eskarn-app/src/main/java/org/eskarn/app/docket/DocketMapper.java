@@ -78,8 +78,12 @@ interface DocketMapper {
             @Param("place") int place,
             @Param("entry") Entry entry,
             @Param("entryKey") String entryKey,
+            @Param("reason") @Nullable String reason,
             @Param("by") long by,
             @Param("at") Instant at);
+
+    /** Frees the place of a reading for the one that puts it right; the row stays and stays in sight. */
+    int markCorrected(@Param("readingId") long readingId, @Param("by") long by, @Param("at") Instant at);
 
     int takeBack(@Param("readingId") long readingId, @Param("by") long by, @Param("at") Instant at);
 }

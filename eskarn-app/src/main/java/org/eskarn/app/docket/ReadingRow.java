@@ -7,9 +7,11 @@ import org.eskarn.core.reading.ReadingUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A standing reading.
+ * A reading that stands, or one that was put right later.
  *
  * @param place 1 to n for the stations, n + 1 for the return
+ * @param corrected whether another reading stands in its place by now
+ * @param reason why this one was put in the place of another; null for one read in its turn
  */
 public record ReadingRow(
         long id,
@@ -21,7 +23,9 @@ public record ReadingRow(
         ReadingUnit unit,
         String entryKey,
         String takenByName,
-        Instant takenAt) {
+        Instant takenAt,
+        boolean corrected,
+        @Nullable String reason) {
 
     public Entry entry() {
         return new Entry(typed, number, other, unit);

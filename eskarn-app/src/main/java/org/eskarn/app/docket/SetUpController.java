@@ -79,6 +79,31 @@ class SetUpController {
                         visit.person().id()));
     }
 
+    @PostMapping("/corrections")
+    String correct(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam long sweep,
+            @RequestParam int place,
+            @RequestParam String correction,
+            @RequestParam String reason,
+            @RequestParam String key,
+            @RequestParam int version) {
+        TypedReading reading = new TypedReading(sweep, place, correction, key);
+        visit.model().addAttribute("correction", new CorrectionForm(place, correction, reason));
+        return answer(
+                visit,
+                () -> setUps.correct(
+                        visit.number(),
+                        visit.position(),
+                        reading,
+                        reason,
+                        version,
+                        visit.person().id()));
+    }
+
+    /** What was typed to put a reading right, to be shown again when it was refused. */
+    record CorrectionForm(int place, String correction, String reason) {}
+
     @PostMapping("/take-back")
     String takeBack(
             @ModelAttribute(name = "visit", binding = false) Visit visit,
@@ -169,11 +194,14 @@ class SetUpController {
             visit.model().addAttribute("problem", e.getMessage());
         }
         boolean refused = visit.model().containsAttribute("problem");
+        boolean correcting = refused && visit.model().containsAttribute("correction");
+        visit.model().addAttribute("correcting", correcting);
         if (!visit.withScript() && !refused) {
             return "redirect:" + visit.path();
         }
         visit.response().setHeader("HX-Replace-Url", visit.path());
-        pages.fill(visit.model(), pages.docket(visit.number()), visit.position(), Optional.empty(), visit.person());
+        Optional<Step> step = correcting ? Optional.of(Step.SWEEP) : Optional.empty();
+        pages.fill(visit.model(), pages.docket(visit.number()), visit.position(), step, visit.person());
         return visit.withScript() ? "docket/work :: work" : "docket/docket";
     }
 }

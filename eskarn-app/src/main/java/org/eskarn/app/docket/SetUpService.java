@@ -20,6 +20,8 @@ public class SetUpService {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
+    private static final int LONGEST_REASON = 200;
+
     private final DocketMapper mapper;
     private final DocketService dockets;
     private final Clock clock;
@@ -60,7 +62,7 @@ public class SetUpService {
         }
         Entry entry = EntryParser.parse(typed.typed(), sweep.gauge().readingUnit());
         sweep.gauge().dial().read(entry);
-        mapper.insertReading(sweep.row().id(), typed.place(), entry, typed.key(), by, clock.instant());
+        mapper.insertReading(sweep.row().id(), typed.place(), entry, typed.key(), null, by, clock.instant());
     }
 
     /** A page that got no answer sends the same Enter again; it is taken once. */
@@ -91,6 +93,35 @@ public class SetUpService {
                     "A reading before this one was not taken, so “%s” was not either: go on at the station shown."
                             .formatted(typed.typed()));
         }
+    }
+
+    /**
+     * Puts a reading of the last sweep right. The old one keeps its row and stays in sight; the sweep is to be proven
+     * and judged anew.
+     *
+     * @param reason why, in the person's words
+     * @throws EntryRejected if it is no reading of this gauge
+     * @throws DocketConflict if the set-up changed since the page was made, nothing was read at that place, or the
+     *     reason is missing or too long
+     */
+    @Transactional(rollbackFor = {EntryRejected.class, DocketConflict.class})
+    public void correct(int number, int position, TypedReading typed, String reason, int version, long by)
+            throws EntryRejected, DocketConflict {
+        SetUp setUp = lockUnchanged(number, position, version, by);
+        SweepRecord sweep = setUp.sweep();
+        if (sweep.row().id() != typed.sweepId()
+                || typed.place() < 1
+                || typed.place() > sweep.readings().size()) {
+            throw changedMeanwhile(setUp.row());
+        }
+        if (reason.isBlank() || reason.strip().length() > LONGEST_REASON) {
+            throw new DocketConflict("Write why the reading is put right, in 200 characters at most.");
+        }
+        Entry entry = EntryParser.parse(typed.typed(), sweep.gauge().readingUnit());
+        sweep.gauge().dial().read(entry);
+        reopenSweepSteps(setUp, List.of(Step.PROVE, Step.VERDICT), by);
+        mapper.markCorrected(sweep.readings().get(typed.place() - 1).id(), by, clock.instant());
+        mapper.insertReading(sweep.row().id(), typed.place(), entry, typed.key(), reason.strip(), by, clock.instant());
     }
 
     /**

@@ -12,10 +12,19 @@ import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
-/** One sweep as it was taken, with what the core makes of it. */
-public record SweepRecord(SweepRow row, Gauge gauge, List<ReadingRow> readings, Assessment assessment) {
+/**
+ * One sweep as it was taken, with what the core makes of it.
+ *
+ * @param readings those that stand, by place
+ * @param corrected those that were put right, by place and in the order taken
+ */
+public record SweepRecord(
+        SweepRow row, Gauge gauge, List<ReadingRow> readings, List<ReadingRow> corrected, Assessment assessment) {
 
-    static SweepRecord of(SweepRow row, Gauge gauge, List<ReadingRow> readings, PartRequirement requirement) {
+    static SweepRecord of(SweepRow row, Gauge gauge, List<ReadingRow> all, PartRequirement requirement) {
+        List<ReadingRow> readings =
+                all.stream().filter(reading -> !reading.corrected()).toList();
+        List<ReadingRow> corrected = all.stream().filter(ReadingRow::corrected).toList();
         List<Station> stations = requirement.terms().layout().stations();
         List<Reading> taken = readings.stream()
                 .filter(reading -> reading.place() <= stations.size())
@@ -28,7 +37,8 @@ public record SweepRecord(SweepRow row, Gauge gauge, List<ReadingRow> readings, 
                 .map(reading -> micrometres(reading, gauge))
                 .orElse(null);
         Sweep sweep = new Sweep(requirement.terms().layout(), taken, atReturn);
-        return new SweepRecord(row, gauge, readings, Assessment.of(requirement.terms(), gauge.dial(), sweep));
+        return new SweepRecord(
+                row, gauge, readings, corrected, Assessment.of(requirement.terms(), gauge.dial(), sweep));
     }
 
     private static Reading reading(Station station, Entry entry, Gauge gauge) {
@@ -50,6 +60,11 @@ public record SweepRecord(SweepRow row, Gauge gauge, List<ReadingRow> readings, 
     /** A reading in µm; only for places that have been read. */
     double micrometres(int place) {
         return micrometres(readings.get(place - 1), gauge);
+    }
+
+    /** What stood at a place before, the oldest first. */
+    public List<ReadingRow> correctedAt(int place) {
+        return corrected.stream().filter(reading -> reading.place() == place).toList();
     }
 
     public Optional<ReadingRow> last() {

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.Station;
@@ -15,11 +16,12 @@ import org.eskarn.core.reading.Station;
  * @param kind "next" for the one to read next, "return" for the last
  * @param number the station, marked where it is the return
  * @param at its angle
+ * @param struck what stood there before it was put right, as typed
  * @param reading in the unit of the tape, of a band its middle; with what was typed before it where that is a band
  *     or has another unit
  * @param other the same in the other system
  */
-public record TapeLine(String id, String kind, String number, String at, String reading, String other) {
+public record TapeLine(String id, String kind, String number, String at, String struck, String reading, String other) {
 
     /** A line for each station, read or not, and a last one for the return. */
     static List<TapeLine> of(SetUp setUp, Display display) {
@@ -38,6 +40,7 @@ public record TapeLine(String id, String kind, String number, String at, String 
                     (next ? "next" : "") + (isReturn ? " return" : ""),
                     (isReturn ? "↺ " : "") + station.number(),
                     station.angle().stripTrailingZeros().toPlainString() + "°",
+                    sweep.correctedAt(place).stream().map(ReadingRow::typed).collect(Collectors.joining("  ")),
                     micrometres.isPresent()
                             ? typedBefore(sweep.readings().get(place - 1).entry(), display)
                                     + display.signed(micrometres.getAsDouble())

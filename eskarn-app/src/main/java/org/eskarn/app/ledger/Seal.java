@@ -88,6 +88,12 @@ final class Seal {
                 line(text, "to", other.toPlainString());
             }
             line(text, reading.takenByName(), reading.takenAt());
+            if (reading.reason() != null) {
+                line(text, "because", reading.reason());
+            }
+        }
+        for (ReadingRow corrected : sweep.corrected()) {
+            line(text, "corrected", corrected.place(), corrected.typed(), corrected.takenByName(), corrected.takenAt());
         }
     }
 

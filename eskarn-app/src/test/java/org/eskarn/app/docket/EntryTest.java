@@ -73,6 +73,34 @@ class EntryTest {
     }
 
     @Test
+    void anEarlierReadingIsPutRightWithAReasonAndTheOldOneStaysInSight() {
+        screen.type("0 55 9");
+        screen.nextIs("Station 4");
+        screen.press("e");
+        assertThat(page.locator("#correct select")).isFocused();
+        screen.press("ArrowDown");
+        screen.press("Tab");
+        page.keyboard().type("5..5");
+        screen.press("Tab");
+        page.keyboard().type("Slip of the point");
+        screen.press("Enter");
+        assertThat(page.locator("#correction-problem")).containsText("two decimal marks");
+        assertThat(page.locator("[name=reason]")).hasValue("Slip of the point");
+        page.fill("[name=correction]", "5.5");
+        page.fill("[name=reason]", " ");
+        screen.press("Enter");
+        assertThat(page.locator("#correction-problem")).containsText("Write why");
+        page.fill("[name=reason]", "Slip of the point");
+        screen.press("Enter");
+        screen.nextIs("Station 4");
+        assertThat(screen.field()).isFocused();
+        screen.tapeIs("0.0", "55 +5.5", "+9.0", "–");
+        assertThat(page.locator("#tape-2 s")).hasText("55");
+        page.reload();
+        screen.tapeIs("0.0", "55 +5.5", "+9.0", "–");
+    }
+
+    @Test
     void readingsTypedFasterThanTheServerAnswersAllArriveInOrder() {
         List<Route> held = new ArrayList<>();
         page.route(READINGS, held::add);
