@@ -32,7 +32,7 @@ document.addEventListener("click", (event) => {
 
 // After a part of the page was swapped, the hand finds the marked control where it was.
 document.addEventListener("htmx:after:swap", () => {
-  const first = document.querySelector("#correct [data-first]") ?? document.getElementById("typed") ?? document.querySelector("#work [data-first]");
+  const first = document.querySelector("#correct [data-first], #hunt [data-first]") ?? document.getElementById("typed") ?? document.querySelector("#work [data-first]");
   first?.focus({ preventScroll: false });
   const next = document.querySelector("#tape-box tr.next");
   next?.scrollIntoView({ block: "nearest" });

@@ -33,7 +33,7 @@ record BenchLine(Docket docket, List<Mark> marks, String next) {
         Step step = setUp.current();
         if (step == Step.SWEEP) {
             int read = setUp.sweep().readings().size();
-            int stations = setUp.requirement().terms().layout().size();
+            int stations = setUp.sweep().layout().size();
             return title + ": " + (read < stations ? "station " + (read + 1) + " of " + stations : "the return");
         }
         if (step.compareTo(Step.SWEEP) > 0 && !setUp.acceptable()) {

@@ -36,7 +36,7 @@ class DocketController {
             @PathVariable int number,
             @PathVariable int position,
             @RequestParam(required = false) @Nullable String step,
-            @RequestParam(defaultValue = "false") boolean correcting,
+            @RequestParam(required = false) @Nullable String task,
             @AuthenticationPrincipal SignedIn person,
             Model model) {
         Docket docket = pages.docket(number);
@@ -44,7 +44,7 @@ class DocketController {
             return "redirect:/ledger/" + number;
         }
         pages.fill(model, docket, position, Optional.ofNullable(step).flatMap(DocketPages::step), person);
-        model.addAttribute("correcting", correcting);
+        model.addAttribute("task", task);
         return "docket/docket";
     }
 }

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -24,6 +25,8 @@ interface DocketMapper {
     List<SweepRow> sweeps(@Param("setUpIds") Collection<Long> setUpIds);
 
     List<ReadingRow> readings(@Param("setUpIds") Collection<Long> setUpIds);
+
+    List<ExtraStationRow> extraStations(@Param("setUpIds") Collection<Long> setUpIds);
 
     List<StepDoneRow> stepsDone(@Param("setUpIds") Collection<Long> setUpIds);
 
@@ -79,6 +82,12 @@ interface DocketMapper {
             @Param("entry") Entry entry,
             @Param("entryKey") String entryKey,
             @Param("reason") @Nullable String reason,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    void insertExtraStation(
+            @Param("sweepId") long sweepId,
+            @Param("angle") BigDecimal angle,
             @Param("by") long by,
             @Param("at") Instant at);
 

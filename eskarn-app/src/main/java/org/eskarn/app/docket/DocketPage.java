@@ -91,7 +91,7 @@ public record DocketPage(
     private String note(Step step) {
         int read = setUp.assessment().sweep().readings().size();
         if (step == Step.SWEEP && read > 0 && !setUp.done(step)) {
-            return read + " of " + setUp.requirement().terms().layout().size();
+            return read + " of " + setUp.sweep().layout().size();
         }
         return "";
     }

@@ -149,11 +149,12 @@ public class DocketService {
     private SetUpAssembler assembler(List<SetUpRow> setUps) {
         List<Long> ids = setUps.stream().map(SetUpRow::id).toList();
         return ids.isEmpty()
-                ? new SetUpAssembler(Map.of(), Map.of(), Map.of(), Map.of(), Map.of())
+                ? new SetUpAssembler(Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of())
                 : new SetUpAssembler(
                         gauges.byId(),
                         dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
                         dockets.readings(ids).stream().collect(groupingBy(ReadingRow::sweepId)),
+                        dockets.extraStations(ids).stream().collect(groupingBy(ExtraStationRow::sweepId)),
                         dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
                         dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)));
     }

@@ -14,6 +14,7 @@ record SetUpAssembler(
         Map<Long, Gauge> gauges,
         Map<Long, List<SweepRow>> sweeps,
         Map<Long, List<ReadingRow>> readings,
+        Map<Long, List<ExtraStationRow>> extraStations,
         Map<Long, List<StepDoneRow>> stepsDone,
         Map<Long, List<PreparationDoneRow>> preparationsDone) {
 
@@ -36,6 +37,9 @@ record SetUpAssembler(
                         sweep,
                         Objects.requireNonNull(gauges.get(sweep.gaugeId())),
                         readings.getOrDefault(sweep.id(), List.of()),
+                        extraStations.getOrDefault(sweep.id(), List.of()).stream()
+                                .map(ExtraStationRow::angle)
+                                .toList(),
                         requirement))
                 .toList();
         return new SetUp(

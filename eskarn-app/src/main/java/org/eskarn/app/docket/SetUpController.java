@@ -89,6 +89,7 @@ class SetUpController {
             @RequestParam String key,
             @RequestParam int version) {
         TypedReading reading = new TypedReading(sweep, place, correction, key);
+        visit.model().addAttribute("task", "correct");
         visit.model().addAttribute("correction", new CorrectionForm(place, correction, reason));
         return answer(
                 visit,
@@ -97,6 +98,25 @@ class SetUpController {
                         visit.position(),
                         reading,
                         reason,
+                        version,
+                        visit.person().id()));
+    }
+
+    @PostMapping("/stations")
+    String addStation(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam long sweep,
+            @RequestParam String angle,
+            @RequestParam int version) {
+        visit.model().addAttribute("task", "hunt");
+        visit.model().addAttribute("angle", angle);
+        return answer(
+                visit,
+                () -> setUps.addStation(
+                        visit.number(),
+                        visit.position(),
+                        sweep,
+                        angle,
                         version,
                         visit.person().id()));
     }
@@ -194,13 +214,13 @@ class SetUpController {
             visit.model().addAttribute("problem", e.getMessage());
         }
         boolean refused = visit.model().containsAttribute("problem");
-        boolean correcting = refused && visit.model().containsAttribute("correction");
-        visit.model().addAttribute("correcting", correcting);
+        Object task = refused ? visit.model().getAttribute("task") : null;
+        visit.model().addAttribute("task", task);
         if (!visit.withScript() && !refused) {
             return "redirect:" + visit.path();
         }
         visit.response().setHeader("HX-Replace-Url", visit.path());
-        Optional<Step> step = correcting ? Optional.of(Step.SWEEP) : Optional.empty();
+        Optional<Step> step = task == null ? Optional.empty() : Optional.of(Step.SWEEP);
         pages.fill(visit.model(), pages.docket(visit.number()), visit.position(), step, visit.person());
         return visit.withScript() ? "docket/work :: work" : "docket/docket";
     }

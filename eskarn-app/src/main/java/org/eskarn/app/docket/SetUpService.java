@@ -1,10 +1,12 @@
 package org.eskarn.app.docket;
 
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
@@ -21,6 +23,9 @@ public class SetUpService {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
     private static final int LONGEST_REASON = 200;
+    private static final int MOST_STATIONS = 400;
+    private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
+    private static final Pattern ANGLE = Pattern.compile("\\d{1,3}(\\.\\d{0,4})?");
 
     private final DocketMapper mapper;
     private final DocketService dockets;
@@ -122,6 +127,39 @@ public class SetUpService {
         reopenSweepSteps(setUp, List.of(Step.PROVE, Step.VERDICT), by);
         mapper.markCorrected(sweep.readings().get(typed.place() - 1).id(), by, clock.instant());
         mapper.insertReading(sweep.row().id(), typed.place(), entry, typed.key(), reason.strip(), by, clock.instant());
+    }
+
+    /**
+     * Adds a station to the sweep, to be read after the others, for hunting a high or a low.
+     *
+     * @param typed its angle in degrees
+     * @throws DocketConflict if the set-up changed since the page was made, the sweep is not being read, or the angle is
+     *     none
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void addStation(int number, int position, long sweepId, String typed, int version, long by)
+            throws DocketConflict {
+        SetUp setUp = lockUnchanged(number, position, version, by);
+        SweepRecord sweep = setUp.sweep();
+        if (sweep.row().id() != sweepId || setUp.current() != Step.SWEEP) {
+            throw changedMeanwhile(setUp.row());
+        }
+        if (sweep.layout().size() >= MOST_STATIONS) {
+            throw new DocketConflict("A sweep holds 400 stations at most; this one is full.");
+        }
+        mapper.insertExtraStation(sweep.row().id(), angle(typed), by, clock.instant());
+    }
+
+    private static BigDecimal angle(String typed) throws DocketConflict {
+        String written = typed.strip().replace(',', '.').replaceFirst("\\s*°$", "");
+        if (ANGLE.matcher(written).matches()) {
+            BigDecimal degrees = new BigDecimal(written);
+            if (degrees.compareTo(FULL_TURN) < 0) {
+                return degrees;
+            }
+        }
+        throw new DocketConflict(
+                "“" + typed.strip() + "” is no angle here: type degrees from 0 to below 360, for example" + " 101.5.");
     }
 
     /**

@@ -1,11 +1,13 @@
 package org.eskarn.app.docket;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.RingLayout;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Assessment;
@@ -21,11 +23,17 @@ import org.jspecify.annotations.Nullable;
 public record SweepRecord(
         SweepRow row, Gauge gauge, List<ReadingRow> readings, List<ReadingRow> corrected, Assessment assessment) {
 
-    static SweepRecord of(SweepRow row, Gauge gauge, List<ReadingRow> all, PartRequirement requirement) {
+    static SweepRecord of(
+            SweepRow row,
+            Gauge gauge,
+            List<ReadingRow> all,
+            List<BigDecimal> extraAngles,
+            PartRequirement requirement) {
+        RingLayout layout = requirement.terms().layout().extended(extraAngles);
         List<ReadingRow> readings =
                 all.stream().filter(reading -> !reading.corrected()).toList();
         List<ReadingRow> corrected = all.stream().filter(ReadingRow::corrected).toList();
-        List<Station> stations = requirement.terms().layout().stations();
+        List<Station> stations = layout.stations();
         List<Reading> taken = readings.stream()
                 .filter(reading -> reading.place() <= stations.size())
                 .map(reading -> reading(stations.get(reading.place() - 1), reading.entry(), gauge))
@@ -36,7 +44,7 @@ public record SweepRecord(
                 .findFirst()
                 .map(reading -> micrometres(reading, gauge))
                 .orElse(null);
-        Sweep sweep = new Sweep(requirement.terms().layout(), taken, atReturn);
+        Sweep sweep = new Sweep(layout, taken, atReturn);
         return new SweepRecord(
                 row, gauge, readings, corrected, Assessment.of(requirement.terms(), gauge.dial(), sweep));
     }
@@ -50,6 +58,22 @@ public record SweepRecord(
 
     private static double micrometres(ReadingRow reading, Gauge gauge) {
         return reading.entry().middle(gauge.dial().graduation()).micrometres();
+    }
+
+    /** The stations of this sweep: those of the requirement, then those added while hunting. */
+    public RingLayout layout() {
+        return assessment.sweep().layout();
+    }
+
+    /** What a place is called on paper: its angle, or the return. */
+    public String placeName(int place) {
+        return place > layout().size()
+                ? "return"
+                : layout().stations()
+                                .get(place - 1)
+                                .angle()
+                                .stripTrailingZeros()
+                                .toPlainString() + "°";
     }
 
     /** The place the next reading goes to, from 1; one more than there are readings. */

@@ -26,7 +26,7 @@ public record TapeLine(String id, String kind, String number, String at, String 
     /** A line for each station, read or not, and a last one for the return. */
     static List<TapeLine> of(SetUp setUp, Display display) {
         SweepRecord sweep = setUp.sweep();
-        List<Station> stations = setUp.requirement().terms().layout().stations();
+        List<Station> stations = sweep.layout().stations();
         boolean open = setUp.current() == Step.SWEEP;
         List<TapeLine> lines = new ArrayList<>();
         for (int place = 1; place <= stations.size() + 1; place++) {

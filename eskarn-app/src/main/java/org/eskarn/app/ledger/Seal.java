@@ -68,10 +68,11 @@ final class Seal {
         setUp.stepsDone().forEach(done -> line(text, "step", done.step(), done.doneByName(), done.doneAt()));
         setUp.preparationsDone()
                 .forEach(done -> line(text, "preparation", done.preparationId(), done.doneByName(), done.doneAt()));
-        setUp.sweeps().forEach(sweep -> content(text, sweep));
+        int stations = setUp.requirement().terms().layout().size();
+        setUp.sweeps().forEach(sweep -> content(text, sweep, stations));
     }
 
-    private static void content(StringBuilder text, SweepRecord sweep) {
+    private static void content(StringBuilder text, SweepRecord sweep, int requirementStations) {
         Gauge gauge = sweep.gauge();
         line(
                 text,
@@ -81,6 +82,9 @@ final class Seal {
                 sweep.row().begunAt(),
                 gauge.mark());
         line(text, gauge.dial().graduation(), gauge.dial().errorLimit());
+        sweep.layout().stations().stream()
+                .skip(requirementStations)
+                .forEach(extra -> line(text, "extra", extra.angle().toPlainString()));
         for (ReadingRow reading : sweep.readings()) {
             line(text, reading.place(), reading.typed(), reading.number().toPlainString(), reading.unit());
             BigDecimal other = reading.other();

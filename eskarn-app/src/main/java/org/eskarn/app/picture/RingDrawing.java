@@ -1,6 +1,7 @@
 package org.eskarn.app.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -86,7 +87,12 @@ public final class RingDrawing {
                 ticks(),
                 dots(),
                 bands(),
-                sweep.readings().stream().map(this::point).map(Xy::toString).collect(Collectors.joining(" ")),
+                sweep.readings().stream()
+                        .sorted(Comparator.comparing(
+                                reading -> reading.station().angle()))
+                        .map(this::point)
+                        .map(Xy::toString)
+                        .collect(Collectors.joining(" ")),
                 centre().map(this::fitted).orElse(null),
                 centre().map(Centre::offset)
                         .filter(Offset::directed)
@@ -146,7 +152,7 @@ public final class RingDrawing {
     }
 
     private String ticks() {
-        return requirement.layout().stations().stream()
+        return assessment.sweep().layout().stations().stream()
                 .map(station -> "M" + at(RingPicture.DISC, station.radians()) + "L"
                         + at(RingPicture.DISC + 8, station.radians()))
                 .collect(Collectors.joining());
@@ -154,8 +160,8 @@ public final class RingDrawing {
 
     /** Each dot is a full circle drawn as two arcs. */
     private String dots() {
-        String r = requirement.layout().size() > MANY_STATIONS ? "2.4" : "4.4";
-        String d = requirement.layout().size() > MANY_STATIONS ? "4.8" : "8.8";
+        String r = assessment.sweep().layout().size() > MANY_STATIONS ? "2.4" : "4.4";
+        String d = assessment.sweep().layout().size() > MANY_STATIONS ? "4.8" : "8.8";
         String circle = "m-%s,0a%s,%s 0 1,0 %s,0a%s,%s 0 1,0 -%s,0".formatted(r, r, r, d, r, r, d);
         return assessment.sweep().readings().stream()
                 .map(reading -> "M" + point(reading) + circle)
@@ -173,23 +179,31 @@ public final class RingDrawing {
     }
 
     private List<StationMark> marks() {
-        List<Station> stations = requirement.layout().stations();
+        List<Station> stations = assessment.sweep().layout().stations();
         List<Reading> readings = assessment.sweep().readings();
         Optional<RingReduction> ring = assessment.reduction().map(RingReduction.class::cast);
-        int every = (stations.size() + MOST_ANGLES - 1) / MOST_ANGLES;
+        int marked = requirement.layout().size();
+        int every = (marked + MOST_ANGLES - 1) / MOST_ANGLES;
         List<StationMark> marks = new ArrayList<>();
         for (int i = 0; i < stations.size(); i++) {
             int index = i;
-            String word = ring.filter(r -> r.movement().amount() > 0)
+            boolean hunted = i >= marked;
+            String extreme = ring.filter(r -> r.movement().amount() > 0)
                     .map(r -> r.movement().highest() == index
                             ? "high"
                             : r.movement().lowest() == index ? "low" : "")
                     .orElse("");
+            // A station found while hunting has no room for its angle on the disc; it is said with its reading.
+            String word = hunted ? (extreme + " at " + degrees(stations.get(i))).strip() : extreme;
             boolean room = stations.size() <= MOST_LABELLED || !word.isEmpty() || i == readings.size() - 1;
             // At the return, station 1 carries the pointer's words instead.
             boolean labelled = room && !(i == 0 && atReturn());
             marks.add(mark(
-                    stations.get(i), i < readings.size() ? readings.get(i) : null, i % every == 0, labelled, word));
+                    stations.get(i),
+                    i < readings.size() ? readings.get(i) : null,
+                    !hunted && i % every == 0,
+                    labelled,
+                    word));
         }
         return marks;
     }

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param ticks the station lines at the edge of the disc, as one path
  * @param points a dot for each reading, as one path
  * @param bands the bands of a flickering needle, as one path; empty where none flickered
- * @param trace the readings joined in order, as a list of points
+ * @param trace the readings joined round the ring, as a list of points
  * @param fitted the fitted circle as a closed list of points; null while it is not known
  * @param arrow the offset, from the centre; null while it has no direction
  * @param next the station to touch next; null when all is read

@@ -101,6 +101,27 @@ class EntryTest {
     }
 
     @Test
+    void aHighFoundBetweenTheMarksGetsAStationOfItsOwn() {
+        screen.type("0 2 5.5 9 12.5 14.5 12 6");
+        screen.nextIs("Return to station 1");
+        screen.press("h");
+        assertThat(page.locator("#hunt input[name=angle]")).isFocused();
+        page.keyboard().type("365");
+        screen.press("Enter");
+        assertThat(page.locator("#hunt-problem")).containsText("type degrees from 0 to below 360");
+        page.locator("#hunt input[name=angle]").fill("212,5");
+        screen.press("Enter");
+        screen.nextIs("Station 9 · 212.5°");
+        assertThat(screen.field()).isFocused();
+        screen.type("15.5");
+        screen.nextIs("Return to station 1");
+        assertThat(page.locator(".picture svg")).containsText("+15.5 high at 212.5°");
+        screen.type("0");
+        screen.shows("Prove");
+        assertThat(page.locator(".requirements a[aria-current]")).containsText("15.5 µm");
+    }
+
+    @Test
     void readingsTypedFasterThanTheServerAnswersAllArriveInOrder() {
         List<Route> held = new ArrayList<>();
         page.route(READINGS, held::add);

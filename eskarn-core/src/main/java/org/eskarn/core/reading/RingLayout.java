@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Stations round one section, at any angles and in any order; angles may repeat.
@@ -46,6 +47,15 @@ public record RingLayout(List<Station> stations) {
         return of(IntStream.range(0, count)
                 .mapToObj(i -> BigDecimal.valueOf(360L * i)
                         .divide(BigDecimal.valueOf(count), 4, java.math.RoundingMode.HALF_UP))
+                .toList());
+    }
+
+    /** This layout with more stations after its last, numbered on; itself where there are none. */
+    public RingLayout extended(List<BigDecimal> angles) {
+        if (angles.isEmpty()) {
+            return this;
+        }
+        return of(Stream.concat(stations.stream().map(Station::angle), angles.stream())
                 .toList());
     }
 

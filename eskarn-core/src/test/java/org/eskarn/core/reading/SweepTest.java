@@ -30,6 +30,15 @@ class SweepTest {
     }
 
     @Test
+    void stationsFoundWhileHuntingComeAfterTheOthers() {
+        RingLayout hunted = THREE.extended(List.of(new BigDecimal("101.5"), BigDecimal.ZERO));
+        assertThat(hunted.stations().subList(0, 3)).isEqualTo(THREE.stations());
+        assertThat(hunted.stations().get(3)).isEqualTo(new Station(4, new BigDecimal("101.5")));
+        assertThat(hunted.size()).isEqualTo(5);
+        assertThat(THREE.extended(List.of())).isEqualTo(THREE);
+    }
+
+    @Test
     void theReturnErrorIsLastMinusFirstWhateverTheZero() {
         assertThat(sweep(10.5, 12, 5, 3).returnError()).hasValue(-1.5);
         assertThat(sweep(null, 12, 5, 3).returnError()).isEmpty();
