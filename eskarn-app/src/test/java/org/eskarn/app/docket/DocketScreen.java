@@ -16,6 +16,12 @@ record DocketScreen(Page page) {
         page.keyboard().press(key);
     }
 
+    /** Does the step that is marked, once the focus is where it belongs. */
+    void enter() {
+        assertThat(page.locator("[data-first]").first()).isFocused();
+        press("Enter");
+    }
+
     /** Types readings as fast as the page takes keys. */
     void type(String readings) {
         for (String reading : readings.split(" ", -1)) {
@@ -27,19 +33,19 @@ record DocketScreen(Page page) {
     /** From the first step to the empty reading field, one Enter for each confirmation and tick. */
     void prepare() {
         shows("Require");
-        press("Enter");
+        enter();
         shows("Gauge");
-        press("Enter");
+        enter();
         shows("Prepare");
         int ticks = page.locator(".ticks button").count();
         for (int done = 1; done <= ticks; done++) {
-            press("Enter");
+            enter();
             if (done < ticks) {
                 assertThat(page.locator(".ticks li.done")).hasCount(done);
             }
         }
         shows("Zero");
-        press("Enter");
+        enter();
         shows("Sweep");
         assertThat(field()).isFocused();
     }

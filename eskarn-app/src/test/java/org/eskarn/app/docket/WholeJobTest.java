@@ -17,6 +17,7 @@ class WholeJobTest {
         Page page = eskarn.signedIn("m.quill");
         DocketScreen screen = new DocketScreen(page);
         assertThat(page.locator("h1")).hasText("Bench");
+        assertThat(page.locator("table a.fig").first()).isFocused();
         screen.press("Enter");
         assertThat(page.locator("h1")).hasText("Pinion shaft");
         String docket = page.locator(".frame a[aria-current]").textContent().replace("Docket ", "");
@@ -37,9 +38,9 @@ class WholeJobTest {
         screen.shows("Prove");
         screen.verdictIs("pass");
         assertThat(page.locator(".picture .over b")).hasText("off 6.7 µm towards 209° · 7 o’clock");
-        screen.press("Enter");
+        screen.enter();
         screen.shows("Verdict");
-        screen.press("Enter");
+        screen.enter();
         assertThat(page.locator("#panel")).containsText("done by Mara Quill");
 
         // Journal B failed before; the key goes on to the requirement that is not settled.
@@ -47,24 +48,26 @@ class WholeJobTest {
         assertThat(page.locator(".requirements a[aria-current] b")).hasText("Runout of gear seat");
         screen.verdictIs("not proven");
         assertThat(page.locator("#panel")).containsText("The zero came back −5.5 µm");
-        screen.press("Enter");
+        screen.enter();
         screen.shows("Zero");
-        screen.press("Enter");
+        screen.enter();
         screen.shows("Sweep");
         screen.type("0 2 5.5 9 9.5 7 3 1 0.5");
         screen.shows("Prove");
         assertThat(page.locator("#panel .rows tbody tr")).hasCount(2);
-        screen.press("Enter");
+        screen.enter();
         screen.shows("Verdict");
-        screen.press("Enter");
+        screen.enter();
         assertThat(page.locator("#panel")).containsText("Sign the docket");
-        screen.press("Enter");
+        screen.enter();
 
         assertThat(page.locator("h1")).hasText("Sign docket " + docket);
+        assertThat(page.locator("[name=remark]")).isFocused();
         page.keyboard().press("Tab");
         page.keyboard().type(Eskarn.PASSWORD);
         screen.press("Enter");
         assertThat(page.locator(".problem")).containsText("write what is to be done with the piece");
+        assertThat(page.locator("[name=remark]")).isFocused();
         page.keyboard().type("Regrind journal B.");
         page.keyboard().press("Tab");
         page.keyboard().type(Eskarn.PASSWORD);

@@ -36,7 +36,7 @@ class WithoutScriptTest {
         screen.problemSays("two signs");
         assertThat(screen.field()).hasValue("--9");
         screen.tapeIs("0.0", "+2.0", "+5.5", "–");
-        page.click("text=Take the last reading back");
+        page.click("text=Take back");
         screen.nextIs("Station 3");
     }
 }

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -25,6 +26,7 @@ public final class Eskarn implements AutoCloseable {
     public static final long PINION_SHAFT = 1;
     public static final long ADAPTER_RING = 2;
     public static final long LOCK_PIN = 3;
+    private static final double PATIENCE_MS = 20_000;
     public static final String PASSWORD = "vellmere";
 
     private static final List<String> CHROMIUM = List.of(
@@ -47,6 +49,8 @@ public final class Eskarn implements AutoCloseable {
     }
 
     static Eskarn start() {
+        // Patience for a busy machine; what is awaited ends the wait at once.
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         Playwright playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         Browser browser = playwright
@@ -101,7 +105,7 @@ public final class Eskarn implements AutoCloseable {
 
     public Page window(Browser.NewContextOptions options) {
         BrowserContext window = browser.newContext(options);
-        window.setDefaultTimeout(15_000);
+        window.setDefaultTimeout(PATIENCE_MS);
         return window.newPage();
     }
 
@@ -114,6 +118,8 @@ public final class Eskarn implements AutoCloseable {
 
     public static void signIn(Page page, String address, String login, String password) {
         page.navigate(address + "/sign-in");
+        // The field takes the focus by itself, but maybe a moment after the page is there.
+        page.locator("[name=login]").focus();
         page.keyboard().type(login);
         page.keyboard().press("Tab");
         page.keyboard().type(password);

@@ -45,6 +45,7 @@ class ScreenshotsTest {
             shoot(page, "bench");
 
             page.navigate(address + "/dockets/214/1");
+            shows(page, "Require");
             shoot(page, "docket-require");
             page.keyboard().press("Enter");
             shows(page, "Gauge");
@@ -92,6 +93,7 @@ class ScreenshotsTest {
 
     private static void shows(Page page, String step) {
         assertThat(page.locator("#panel")).hasAttribute("aria-label", step);
+        assertThat(page.locator("[data-first]").first()).isFocused();
     }
 
     private static void shoot(Page page, String name) {
