@@ -100,6 +100,21 @@ document.addEventListener("submit", (event) => {
   enqueue(field().value);
 });
 
+// A column pasted into the field goes to the preview, where each reading stands beside its station before it is taken.
+document.addEventListener("paste", (event) => {
+  if (event.target.id !== "typed") return;
+  const text = event.clipboardData.getData("text");
+  if (!/[\r\n\t;]/.test(text.trim())) return;
+  event.preventDefault();
+  const csrf = form().querySelector("[name=_csrf]");
+  htmx.ajax("POST", form().action.replace(/readings$/, "paste/preview"), {
+    source: form(),
+    target: "#work",
+    swap: "innerMorph",
+    values: { pasted: text, _csrf: csrf ? csrf.value : "" },
+  });
+});
+
 document.addEventListener("keydown", (event) => {
   if (event.key !== "Backspace" || event.target.id !== "typed" || event.target.value !== "") return;
   const back = document.getElementById("take-back");

@@ -18,6 +18,12 @@ document.addEventListener("keydown", (event) => {
     digits.focus();
     return;
   }
+  // The same for a reading: a gauge that types like a keyboard does not know where the focus is.
+  const reading = document.getElementById("typed");
+  if (reading && document.activeElement !== reading && /[-+.,0-9]/.test(event.key)) {
+    reading.focus();
+    return;
+  }
   const key = CSS.escape(event.key.toUpperCase());
   const control = document.querySelector(`[data-key="${key}"]`);
   if (!control) return;
@@ -32,8 +38,10 @@ document.addEventListener("click", (event) => {
 
 // After a part of the page was swapped, the hand finds the marked control where it was.
 document.addEventListener("htmx:after:swap", () => {
-  const first = document.querySelector("#correct [data-first], #hunt [data-first]") ?? document.getElementById("typed") ?? document.querySelector("#work [data-first]");
+  const first = document.querySelector("#correct [data-first], #hunt [data-first], #paste [data-first], #adjust [data-first], #leave [data-first]") ?? document.getElementById("typed") ?? document.querySelector("#work [data-first]");
   first?.focus({ preventScroll: false });
-  const next = document.querySelector("#tape-box tr.next");
-  next?.scrollIntoView({ block: "nearest" });
+  showNext();
 });
+
+const showNext = () => document.querySelector("#tape-box tr.next")?.scrollIntoView({ block: "nearest" });
+document.addEventListener("DOMContentLoaded", showNext);

@@ -2,8 +2,8 @@ package org.eskarn.benchmarks;
 
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.round.FirstHarmonic;
-import org.eskarn.core.round.StationsUnfit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;

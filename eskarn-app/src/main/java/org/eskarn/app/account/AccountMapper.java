@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.eskarn.app.page.Units;
 
 @Mapper
 interface AccountMapper {
@@ -23,4 +24,8 @@ interface AccountMapper {
             @Param("createdAt") Instant createdAt);
 
     int setActive(@Param("id") long id, @Param("version") int version, @Param("active") boolean active);
+
+    Optional<Units> units(long id);
+
+    void setUnits(@Param("id") long id, @Param("units") Units units);
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.eskarn.app.page.Units;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -107,5 +108,16 @@ public class AccountService implements UserDetailsService {
             throw new AccountRefused(
                     "list", "Somebody else changed this account meanwhile: here is how it stands now.");
         }
+    }
+
+    /** Which units the person wants to see. */
+    @Transactional(readOnly = true)
+    public Units units(long id) {
+        return accounts.units(id).orElse(Units.AS_DRAWN);
+    }
+
+    @Transactional
+    public void setUnits(long id, Units units) {
+        accounts.setUnits(id, units);
     }
 }

@@ -25,4 +25,9 @@ public enum Role {
     public boolean inspects() {
         return this == INSPECTOR || this == CHECKER;
     }
+
+    /** Whether this role writes parts, requirements and set-up sheets, and opens dockets. */
+    public boolean drafts() {
+        return inspects();
+    }
 }

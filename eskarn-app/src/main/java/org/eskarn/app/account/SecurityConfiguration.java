@@ -57,9 +57,9 @@ class SecurityConfiguration {
                 .permitAll()
                 .requestMatchers("/accounts/**")
                 .hasRole(Role.STEWARD.name())
-                .requestMatchers(HttpMethod.POST, "/dockets/**")
+                .requestMatchers(HttpMethod.POST, "/dockets/**", "/parts/**")
                 .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name())
-                .requestMatchers("/dockets/*/sign")
+                .requestMatchers("/dockets/*/sign", "/parts/*/dockets/new")
                 .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name())
                 .anyRequest()
                 .authenticated());

@@ -2,6 +2,7 @@ package org.eskarn.app.bench;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.gauge.GaugeService;
 import org.springframework.stereotype.Controller;
@@ -15,6 +16,8 @@ class BenchController {
 
     private static final int GAUGES_AHEAD_DAYS = 30;
     private static final int LONGEST_NUMBER = 9;
+    /** More than this nobody takes in at a glance; the others are one press away. */
+    private static final int FIRST_SHOWN = 25;
 
     private final DocketService dockets;
     private final GaugeService gauges;
@@ -27,8 +30,8 @@ class BenchController {
     }
 
     @GetMapping("/")
-    String bench(Model model) {
-        return page(model);
+    String bench(@RequestParam(defaultValue = "false") boolean all, Model model) {
+        return page(all, model);
     }
 
     /** A docket number, typed or scanned, leads straight to its page; words and signs around it do no harm. */
@@ -43,14 +46,18 @@ class BenchController {
             model.addAttribute("problem", "There is no docket " + digits + ": look at the number again.");
         }
         model.addAttribute("asked", docket);
-        return page(model);
+        return page(false, model);
     }
 
-    private String page(Model model) {
+    private String page(boolean whole, Model model) {
         LocalDate today = LocalDate.now(clock);
         model.addAttribute("place", "bench");
         model.addAttribute("today", today);
-        model.addAttribute("lines", dockets.inHand().stream().map(BenchLine::of).toList());
+        List<BenchLine> all = dockets.inHand().stream().map(BenchLine::of).toList();
+        List<BenchLine> ready = all.stream().filter(line -> !line.waits()).toList();
+        model.addAttribute("total", ready.size());
+        model.addAttribute("ready", whole ? ready : ready.subList(0, Math.min(ready.size(), FIRST_SHOWN)));
+        model.addAttribute("waiting", all.stream().filter(BenchLine::waits).toList());
         model.addAttribute("gauges", gauges.dueBy(today.plusDays(GAUGES_AHEAD_DAYS)));
         return "bench/bench";
     }

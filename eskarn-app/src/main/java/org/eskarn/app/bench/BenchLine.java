@@ -1,18 +1,21 @@
 package org.eskarn.app.bench;
 
 import java.util.List;
+import java.util.Optional;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.WaitsFor;
 
 /**
  * One docket on the Bench.
  *
  * @param marks how each requirement stands, in the order of the drawing
- * @param next what to do first when it is opened
+ * @param next what to do first when it is opened, or what it waits for
+ * @param waits whether nothing can be done before somebody corrected it or looked again
  */
-record BenchLine(Docket docket, List<Mark> marks, String next) {
+record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
 
     /** How one requirement stands. */
     record Mark(String title, Standing standing) {}
@@ -21,12 +24,17 @@ record BenchLine(Docket docket, List<Mark> marks, String next) {
         List<Mark> marks = docket.setUps().stream()
                 .map(setUp -> new Mark(setUp.requirement().row().title(), Standing.of(setUp)))
                 .toList();
-        return new BenchLine(docket, marks, next(docket));
+        return new BenchLine(docket, marks, next(docket), docket.waitsFor().isPresent());
     }
 
     private static String next(Docket docket) {
         if (docket.settled()) {
             return "all judged: sign";
+        }
+        Optional<WaitsFor> waits = docket.waitsFor();
+        if (waits.isPresent()) {
+            return docket.next().requirement().row().title() + " waits for "
+                    + waits.get().title();
         }
         SetUp setUp = docket.next();
         String title = setUp.requirement().row().title();

@@ -4,22 +4,18 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.units.LengthUnit;
 
-/** The indicators of the works. */
+/** The gauges of the works. */
 final class DemoGauges {
-
-    static final long LEVER_MICRON = 1;
-    static final long PLUNGER_TWO_MICRON = 2;
-    static final long LEVER_TENTH = 3;
 
     private DemoGauges() {}
 
     static List<Gauge> all(LocalDate today) {
         return List.of(
-                gauge(
-                        LEVER_MICRON,
+                dial(
                         "LI-4",
                         "lever indicator",
                         "1",
@@ -28,8 +24,7 @@ final class DemoGauges {
                         LengthUnit.MICROMETRE,
                         "bench 2",
                         today.plusDays(160)),
-                gauge(
-                        PLUNGER_TWO_MICRON,
+                dial(
                         "PI-3",
                         "plunger indicator",
                         "2",
@@ -38,8 +33,7 @@ final class DemoGauges {
                         LengthUnit.MICROMETRE,
                         "bench 2",
                         today.plusDays(19)),
-                gauge(
-                        LEVER_TENTH,
+                dial(
                         "LI-7",
                         "lever indicator, inch",
                         "1",
@@ -48,8 +42,7 @@ final class DemoGauges {
                         LengthUnit.TENTH,
                         "inch cabinet",
                         today.plusDays(6)),
-                gauge(
-                        4,
+                dial(
                         "PI-9",
                         "plunger indicator, coarse",
                         "10",
@@ -57,30 +50,141 @@ final class DemoGauges {
                         "10000",
                         LengthUnit.MICROMETRE,
                         "bench 1",
-                        today.minusDays(3)));
+                        today.minusDays(3)),
+                dial(
+                        "PI-5",
+                        "plunger indicator, inch",
+                        "0.5",
+                        "0.5",
+                        "400",
+                        LengthUnit.THOU,
+                        "inch cabinet",
+                        today.plusDays(92)),
+                size(
+                        "MO-2",
+                        "outside micrometer 25 to 50 mm",
+                        GaugeKind.MICROMETER,
+                        "0.001",
+                        "0.002",
+                        "25",
+                        "25",
+                        LengthUnit.MILLIMETRE,
+                        today.plusDays(210)),
+                size(
+                        "MO-6",
+                        "outside micrometer 0 to 1 in",
+                        GaugeKind.MICROMETER,
+                        "0.0001",
+                        "0.0001",
+                        "0",
+                        "1",
+                        LengthUnit.INCH,
+                        today.plusDays(75)),
+                bore("BG-1", "bore gauge 50 to 100 mm", "1", "2", "800", LengthUnit.MICROMETRE, today.plusDays(130)),
+                bore("BG-4", "bore gauge, inch", "1", "1", "300", LengthUnit.TENTH, today.plusDays(48)),
+                size(
+                        "DG-1",
+                        "depth gauge 0 to 150 mm",
+                        GaugeKind.DEPTH_GAUGE,
+                        "0.01",
+                        "0.02",
+                        "0",
+                        "150",
+                        LengthUnit.MILLIMETRE,
+                        today.plusDays(25)),
+                size(
+                        "PS-1",
+                        "pin set, minus, 1 to 20 mm",
+                        GaugeKind.PINS,
+                        "0.01",
+                        "0.002",
+                        "1",
+                        "19",
+                        LengthUnit.MILLIMETRE,
+                        today.plusDays(300)),
+                size(
+                        "PS-2",
+                        "pin set, minus, 0.011 to 1 in",
+                        GaugeKind.PINS,
+                        "0.0005",
+                        "0.0001",
+                        "0.011",
+                        "0.989",
+                        LengthUnit.INCH,
+                        today.plusDays(300)),
+                new Gauge(
+                        0,
+                        "PM-3",
+                        "plugs and mandrels of the bridge",
+                        GaugeKind.PLUG,
+                        new BigDecimal("1"),
+                        LengthUnit.MICROMETRE,
+                        new BigDecimal("1"),
+                        LengthUnit.MICROMETRE,
+                        new BigDecimal("1"),
+                        LengthUnit.MICROMETRE,
+                        ReadingUnit.ANSWER,
+                        null,
+                        null,
+                        "gauge room",
+                        today.plusDays(120)));
     }
 
-    private static Gauge gauge(
-            long id,
+    private static Gauge dial(
             String mark,
             String name,
             String graduation,
-            String errorLimit,
+            String error,
             String travel,
             LengthUnit unit,
             String place,
             LocalDate due) {
+        return gauge(mark, name, GaugeKind.INDICATOR, graduation, error, travel, unit, null, place, due);
+    }
+
+    private static Gauge bore(
+            String mark, String name, String graduation, String error, String travel, LengthUnit unit, LocalDate due) {
+        return gauge(mark, name, GaugeKind.BORE_GAUGE, graduation, error, travel, unit, null, "gauge room", due);
+    }
+
+    private static Gauge size(
+            String mark,
+            String name,
+            GaugeKind kind,
+            String graduation,
+            String error,
+            String from,
+            String range,
+            LengthUnit unit,
+            LocalDate due) {
+        return gauge(mark, name, kind, graduation, error, range, unit, new BigDecimal(from), "gauge room", due);
+    }
+
+    private static Gauge gauge(
+            String mark,
+            String name,
+            GaugeKind kind,
+            String graduation,
+            String error,
+            String travel,
+            LengthUnit unit,
+            @org.jspecify.annotations.Nullable BigDecimal from,
+            String place,
+            LocalDate due) {
         return new Gauge(
-                id,
+                0,
                 mark,
                 name,
+                kind,
                 new BigDecimal(graduation),
                 unit,
-                new BigDecimal(errorLimit),
+                new BigDecimal(error),
                 unit,
                 new BigDecimal(travel),
                 unit,
                 ReadingUnit.of(unit),
+                from,
+                from == null ? null : unit,
                 place,
                 due);
     }

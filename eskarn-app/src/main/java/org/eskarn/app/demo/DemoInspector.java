@@ -2,13 +2,16 @@ package org.eskarn.app.demo;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.ReadingService;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpService;
-import org.eskarn.app.docket.SetUpService.TypedReading;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.TypedReading;
+import org.eskarn.app.docket.WaitsFor;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.core.reading.EntryRejected;
 import org.springframework.stereotype.Component;
@@ -19,10 +22,12 @@ class DemoInspector {
 
     private final DocketService dockets;
     private final SetUpService setUps;
+    private final ReadingService readings;
 
-    DemoInspector(DocketService dockets, SetUpService setUps) {
+    DemoInspector(DocketService dockets, SetUpService setUps, ReadingService readings) {
         this.dockets = dockets;
         this.setUps = setUps;
+        this.readings = readings;
     }
 
     /** Sweeps, then accepts the verdict. */
@@ -33,18 +38,19 @@ class DemoInspector {
     }
 
     /** Does everything up to and with the readings given, the last of a full set being the return. */
-    void sweep(int number, int position, String readings, long by) throws DocketConflict {
+    void sweep(int number, int position, String figures, long by) throws DocketConflict {
         confirm(number, position, Step.REQUIRE, by);
         confirm(number, position, Step.GAUGE, by);
         for (Preparation preparation : find(number, position).requirement().preparations()) {
             setUps.tick(number, position, preparation.id(), version(number, position), by);
         }
         confirm(number, position, Step.ZERO, by);
-        List<String> typed = Arrays.asList(readings.split(" ", -1));
+        List<String> typed = Arrays.asList(figures.split(" ", -1));
         long sweep = find(number, position).sweep().row().id();
         for (int i = 0; i < typed.size(); i++) {
             try {
-                setUps.take(number, position, new TypedReading(sweep, i + 1, typed.get(i), "demo-" + (i + 1)), by);
+                readings.take(
+                        number, position, TypedReading.ofKeypad(sweep, i + 1, typed.get(i), "demo-" + (i + 1)), by);
             } catch (EntryRejected e) {
                 throw new IllegalArgumentException("the demo types " + typed.get(i), e);
             }
@@ -54,12 +60,21 @@ class DemoInspector {
     /** Puts a reading right. */
     void correct(int number, int position, int place, String typed, String reason, long by) throws DocketConflict {
         SetUp setUp = find(number, position);
-        TypedReading reading = new TypedReading(setUp.sweep().row().id(), place, typed, "demo-again-" + place);
+        TypedReading reading = TypedReading.ofKeypad(setUp.sweep().row().id(), place, typed, "demo-again-" + place);
         try {
-            setUps.correct(number, position, reading, reason, setUp.row().version(), by);
+            readings.correct(number, position, reading, reason, setUp.row().version(), by);
         } catch (EntryRejected e) {
             throw new IllegalArgumentException("the demo types " + typed, e);
         }
+    }
+
+    /** Leaves the whole requirement out. */
+    void leaveOut(int number, int position, String reason, long by) throws DocketConflict {
+        setUps.leaveOut(number, position, Optional.empty(), reason, version(number, position), by);
+    }
+
+    void waitFor(int number, int position, WaitsFor what, long by) throws DocketConflict {
+        setUps.waitFor(number, position, Optional.of(what), version(number, position), by);
     }
 
     private void confirm(int number, int position, Step step, long by) throws DocketConflict {

@@ -1,267 +1,703 @@
 package org.eskarn.app.demo;
 
-import java.math.BigDecimal;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
-import org.eskarn.app.part.Part;
-import org.eskarn.app.part.PartRequirement;
-import org.eskarn.app.part.Preparation;
-import org.eskarn.app.part.RequirementRow;
-import org.eskarn.core.reading.FlickerRule;
-import org.eskarn.core.reading.RingLayout;
-import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.Requirement;
-import org.eskarn.core.requirement.StatedAs;
-import org.eskarn.core.units.Length;
-import org.eskarn.core.units.LengthUnit;
-import org.eskarn.core.verdict.DecisionRule;
+import static org.eskarn.core.requirement.Characteristic.*;
+import static org.eskarn.core.round.SurfaceSide.INSIDE;
+import static org.eskarn.core.round.SurfaceSide.OUTSIDE;
 
-/** Drawings of the turning gear, metric and inch. */
+import java.util.List;
+import org.eskarn.core.units.LengthUnit;
+
+/** Drawings of the turning gear, half of them metric, half of them inch. */
 final class DemoParts {
 
-    static final long PINION_SHAFT = 1;
-    static final long ADAPTER_RING = 2;
-    static final long LOCK_PIN = 3;
-    static final long WEDGE_CRANK = 4;
-
-    private static final String EIGHT = "0 45 90 135 180 225 270 315";
-    private static final String TWELVE = "0 30 60 90 120 150 180 210 240 270 300 330";
-
-    private static final List<String> BETWEEN_CENTRES = List.of(
-            "!Turn the shaft by hand only, with others clear of it. Burrs and thread ends cut.",
-            "!Lift the shaft on to the centres with the sling; never reach under a hanging shaft.",
-            "Bearings off, keys out. Stone burrs off and wipe the journals with a lint-free cloth.",
-            "Clean both centres and centre holes; oil them, and bring them up without play.",
-            "Stylus in the middle of the land, clear of edge, keyway and oil hole.",
-            "Shaft, gauge and room at one temperature.");
-
-    private static final List<String> ON_THE_DRIVE = List.of(
-            "!Isolate the motor and lock it off before reaching in. Prove that it is dead.",
-            "!Turn the coupling by hand only, with others clear.",
-            "Wipe the opening and stone off burrs; dowels out, bolts snug.",
-            "Clamp the indicator to the shaft and set it to sweep the opening at one depth.");
+    private static final String TWELVE = "12";
+    private static final String CENTRES = "Between dead centres on the bench, turned by hand through one full turn.";
 
     private DemoParts() {}
 
-    /** A part with its requirements. */
-    record Drawn(Part part, List<PartRequirement> requirements) {}
-
-    static List<Drawn> all() {
-        return List.of(pinionShaft(), adapterRing(), lockPin(), wedgeCrank());
+    /** In the order in which they are typed in. */
+    static List<DemoPart> all() {
+        return List.of(
+                pinionShaft(),
+                adapterRing(),
+                lockPin(),
+                wedgeCrank(),
+                groundSeats(),
+                gearcase(),
+                thrustWasher(),
+                lockPinBush(),
+                couplingLink(),
+                indexingPlate(),
+                centrePivot(),
+                dividingTable(),
+                brakeGuide());
     }
 
-    private static Drawn pinionShaft() {
-        Part part = new Part(PINION_SHAFT, "TG-110", "C", "Pinion shaft", "alloy steel, hardened and ground");
-        return new Drawn(
-                part,
-                List.of(
-                        runout(
-                                part,
-                                1,
-                                "Runout of journal A",
-                                "Journal A",
-                                "45",
-                                "0.020",
-                                LengthUnit.MILLIMETRE,
-                                EIGHT,
-                                DecisionRule.SIMPLE,
-                                "the drive end",
-                                DemoGauges.LEVER_MICRON),
-                        runout(
-                                part,
-                                2,
-                                "Runout of journal B",
-                                "Journal B",
-                                "45",
-                                "0.020",
-                                LengthUnit.MILLIMETRE,
-                                EIGHT,
-                                DecisionRule.SIMPLE,
-                                "the drive end",
-                                DemoGauges.LEVER_MICRON),
-                        runout(
-                                part,
-                                3,
-                                "Runout of gear seat",
-                                "Gear seat",
-                                "60",
-                                "0.030",
-                                LengthUnit.MILLIMETRE,
-                                EIGHT,
-                                DecisionRule.SIMPLE,
-                                "the drive end",
-                                DemoGauges.LEVER_MICRON)));
+    private static DemoPart metric(String number, String revision, String title, String material, String expansion) {
+        return new DemoPart(number, revision, title, material, expansion, LengthUnit.MILLIMETRE);
     }
 
-    private static Drawn lockPin() {
-        Part part = new Part(LOCK_PIN, "TG-204", "B", "Lock pin, bronze-bushed", "bronze on carbon steel");
-        return new Drawn(
-                part,
-                List.of(
-                        runout(
-                                part,
-                                1,
-                                "Runout of pin body",
-                                "Pin body",
-                                "2.5",
-                                "0.0015",
-                                LengthUnit.INCH,
-                                EIGHT,
-                                DecisionRule.STRINGENT,
-                                "the handle end",
-                                DemoGauges.LEVER_TENTH),
-                        runout(
-                                part,
-                                2,
-                                "Runout of head",
-                                "Head",
-                                "3.25",
-                                "0.002",
-                                LengthUnit.INCH,
-                                EIGHT,
-                                DecisionRule.STRINGENT,
-                                "the handle end",
-                                DemoGauges.LEVER_TENTH)));
+    private static DemoPart inch(String number, String revision, String title, String material, String expansion) {
+        return new DemoPart(number, revision, title, material, expansion, LengthUnit.INCH);
     }
 
-    private static Drawn wedgeCrank() {
-        Part part = new Part(WEDGE_CRANK, "TG-118", "A", "Wedge crank, built up", "pressed together, carbon steel");
-        return new Drawn(
-                part,
-                List.of(
-                        runout(
-                                part,
-                                1,
-                                "Runout of main journal 1",
-                                "Main journal 1",
-                                "70",
-                                "0.030",
-                                LengthUnit.MILLIMETRE,
-                                TWELVE,
-                                DecisionRule.SIMPLE,
-                                "the flange end",
-                                DemoGauges.LEVER_MICRON),
-                        runout(
-                                part,
-                                2,
-                                "Runout of main journal 2",
-                                "Main journal 2",
-                                "70",
-                                "0.030",
-                                LengthUnit.MILLIMETRE,
-                                TWELVE,
-                                DecisionRule.SIMPLE,
-                                "the flange end",
-                                DemoGauges.LEVER_MICRON)));
+    private static DemoPart pinionShaft() {
+        String[] common = {
+            "upper",
+            "0.020",
+            "layoutFirst",
+            "8",
+            "datum",
+            "axis of the centres",
+            "resolution",
+            "1",
+            "circumstances",
+            CENTRES
+        };
+        return metric("TG-110", "C", "Pinion shaft", "alloy steel, hardened and ground", "11.5")
+                .feature("Journal A", "A", OUTSIDE, "45", "the drive end")
+                .feature("Journal B", "B", OUTSIDE, "45", "the drive end")
+                .feature("Gear seat", "", OUTSIDE, "60", "the drive end")
+                .asks("Runout of journal A", "Journal A", CIRCULAR_RUNOUT_RADIAL, common)
+                .asks("Runout of journal B", "Journal B", CIRCULAR_RUNOUT_RADIAL, common)
+                .asks(
+                        "Runout of gear seat",
+                        "Gear seat",
+                        CIRCULAR_RUNOUT_RADIAL,
+                        "upper",
+                        "0.030",
+                        "layoutFirst",
+                        "8",
+                        "datum",
+                        "axis of the centres",
+                        "resolution",
+                        "1",
+                        "circumstances",
+                        CENTRES);
     }
 
-    private static Drawn adapterRing() {
-        Part part = new Part(ADAPTER_RING, "TG-131", "A", "Motor adapter ring", "cast iron");
-        RequirementRow opening = row(
-                part,
-                1,
-                "Offset of pilot opening",
-                Characteristic.OFFSET_OF_OPENING,
-                new Length(new BigDecimal("0.050"), LengthUnit.MILLIMETRE),
-                StatedAs.OFFSET,
-                DecisionRule.SIMPLE,
-                "axis of the gearcase shaft",
-                "Swept from the gearcase shaft, ring bolted up snug, dowels out. The bolts leave no room at some of the equal"
-                        + " steps, so the stations stand where the stylus reaches.",
-                DemoGauges.PLUNGER_TWO_MICRON,
-                "Pilot opening",
-                new Length(new BigDecimal("180"), LengthUnit.MILLIMETRE),
-                "the motor side");
-        return new Drawn(part, List.of(whole(opening, "0 30 80 135 180 225 270 310", ON_THE_DRIVE)));
+    private static DemoPart adapterRing() {
+        return metric("TG-131", "A", "Motor adapter ring", "cast iron", "10.5")
+                .feature("Pilot opening", "", INSIDE, "180", "the motor side")
+                .asks(
+                        "Offset of pilot opening",
+                        "Pilot opening",
+                        OFFSET_OF_OPENING,
+                        "upper",
+                        "0.050",
+                        "statedAs",
+                        "OFFSET",
+                        "layoutFirst",
+                        "0 30 80 135 180 225 270 310",
+                        "datum",
+                        "axis of the gearcase shaft",
+                        "resolution",
+                        "2",
+                        "workKind",
+                        "ON_THE_MACHINE",
+                        "circumstances",
+                        "Swept from the gearcase shaft, ring bolted up snug, dowels out. The bolts leave no room at some of the"
+                                + " equal steps, so the stations stand where the stylus reaches.");
     }
 
-    private static PartRequirement runout(
-            Part part,
-            int position,
-            String title,
-            String feature,
-            String nominal,
-            String limit,
-            LengthUnit unit,
-            String stations,
-            DecisionRule rule,
-            String seenFrom,
-            long gauge) {
-        RequirementRow row = row(
-                part,
-                position,
-                title,
-                Characteristic.CIRCULAR_RUNOUT_RADIAL,
-                new Length(new BigDecimal(limit), unit),
-                StatedAs.MOVEMENT,
-                rule,
-                "axis of the centres",
-                "Between dead centres on the bench, turned by hand through one full turn.",
-                gauge,
-                feature,
-                new Length(new BigDecimal(nominal), unit),
-                seenFrom);
-        return whole(row, stations, BETWEEN_CENTRES);
+    private static DemoPart lockPin() {
+        return inch("TG-204", "B", "Lock pin, bronze-bushed", "bronze on carbon steel", "12")
+                .feature("Pin body", "A", OUTSIDE, "2.5", "the handle end")
+                .feature("Head", "", OUTSIDE, "3.25", "the handle end")
+                .asks(
+                        "Runout of pin body",
+                        "Pin body",
+                        CIRCULAR_RUNOUT_RADIAL,
+                        "upper",
+                        "0.0015",
+                        "rule",
+                        "STRINGENT",
+                        "layoutFirst",
+                        "8",
+                        "datum",
+                        "axis of the centres",
+                        "resolution",
+                        "1",
+                        "circumstances",
+                        CENTRES)
+                .asks(
+                        "Runout of head",
+                        "Head",
+                        CIRCULAR_RUNOUT_RADIAL,
+                        "upper",
+                        "0.002",
+                        "rule",
+                        "STRINGENT",
+                        "layoutFirst",
+                        "8",
+                        "datum",
+                        "axis of the centres",
+                        "resolution",
+                        "1",
+                        "circumstances",
+                        CENTRES);
     }
 
-    private static RequirementRow row(
-            Part part,
-            int position,
-            String title,
-            Characteristic characteristic,
-            Length limit,
-            StatedAs statedAs,
-            DecisionRule rule,
-            String datum,
-            String circumstances,
-            long gauge,
-            String feature,
-            Length nominal,
-            String seenFrom) {
-        long id = part.id() * 100 + position;
-        return new RequirementRow(
-                id,
-                part.id(),
-                position,
-                title,
-                characteristic,
-                limit.amount(),
-                limit.unit(),
-                statedAs,
-                rule,
-                null,
-                null,
-                FlickerRule.MIDDLE,
-                datum,
-                circumstances,
-                gauge,
-                id,
-                feature,
-                nominal.amount(),
-                nominal.unit(),
-                seenFrom);
-    }
-
-    /** Preparations that begin with an exclamation mark are cautions. */
-    private static PartRequirement whole(RequirementRow row, String stations, List<String> preparations) {
-        List<Preparation> prepared = new ArrayList<>();
-        for (String text : preparations) {
-            int position = prepared.size() + 1;
-            boolean caution = text.startsWith("!");
-            prepared.add(new Preparation(
-                    row.id() * 100 + position, row.id(), position, caution, caution ? text.substring(1) : text));
+    private static DemoPart wedgeCrank() {
+        DemoPart crank = metric("TG-118", "A", "Wedge crank, built up", "pressed together, carbon steel", "11.8");
+        for (String journal : List.of("Main journal 1", "Main journal 2")) {
+            crank.feature(journal, "", OUTSIDE, "70", "the flange end")
+                    .asks(
+                            "Runout of " + journal.toLowerCase(java.util.Locale.ROOT),
+                            journal,
+                            CIRCULAR_RUNOUT_RADIAL,
+                            "upper",
+                            "0.030",
+                            "layoutFirst",
+                            TWELVE,
+                            "datum",
+                            "axis of the centres",
+                            "resolution",
+                            "1",
+                            "circumstances",
+                            CENTRES);
         }
-        Requirement terms = new Requirement(
-                row.characteristic(),
-                new Length(row.limitAmount(), row.limitUnit()),
-                row.statedAs(),
-                row.rule(),
-                Optional.empty(),
-                row.flicker(),
-                RingLayout.of(
-                        Stream.of(stations.split(" ", -1)).map(BigDecimal::new).toList()));
-        return new PartRequirement(row, terms, prepared);
+        return crank;
+    }
+
+    private static DemoPart groundSeats() {
+        return metric("TG-112", "A", "Pinion shaft, ground seats", "alloy steel, hardened and ground", "11.5")
+                .feature("Seat A", "A", OUTSIDE, "45", "the drive end")
+                .feature("Keyways", "", OUTSIDE, "", "the drive end")
+                .asks(
+                        "Size of seat A",
+                        "Seat A",
+                        OUTSIDE_SIZE,
+                        "limitKind",
+                        "PLUS_MINUS",
+                        "nominal",
+                        "45.000",
+                        "upper",
+                        "0.018",
+                        "lower",
+                        "0.002",
+                        "layoutKind",
+                        "RINGS",
+                        "layoutFirst",
+                        "8 20 32",
+                        "layoutSecond",
+                        "0 90",
+                        "gaugeKind",
+                        "MICROMETER",
+                        "resolution",
+                        "1",
+                        "zeroRule",
+                        "MASTER",
+                        "warm",
+                        "true",
+                        "circumstances",
+                        "Straight from the grinder it measures large: let it come to the room first.")
+                .asks(
+                        "Out-of-round of seat A",
+                        "Seat A",
+                        OUT_OF_ROUND,
+                        "upper",
+                        "0.003",
+                        "statedAs",
+                        "RADIAL",
+                        "layoutKind",
+                        "RINGS",
+                        "layoutFirst",
+                        "8 32",
+                        "layoutSecond",
+                        "0 45 90 135",
+                        "gaugeKind",
+                        "MICROMETER",
+                        "zeroRule",
+                        "MASTER")
+                .asks(
+                        "Taper of seat A",
+                        "Seat A",
+                        TAPER,
+                        "upper",
+                        "0.004",
+                        "per",
+                        "24",
+                        "layoutKind",
+                        "RINGS",
+                        "layoutFirst",
+                        "8 32",
+                        "layoutSecond",
+                        "0 90",
+                        "gaugeKind",
+                        "MICROMETER",
+                        "zeroRule",
+                        "MASTER")
+                .asks(
+                        "Roundness of seat A",
+                        "Seat A",
+                        ROUNDNESS,
+                        "upper",
+                        "0.004",
+                        "layoutFirst",
+                        "24",
+                        "resolution",
+                        "1")
+                .asks(
+                        "Total runout of seat A",
+                        "Seat A",
+                        TOTAL_RUNOUT,
+                        "upper",
+                        "0.012",
+                        "layoutFirst",
+                        "8 20 32",
+                        "layoutSecond",
+                        "4",
+                        "datum",
+                        "axis of the centres",
+                        "resolution",
+                        "1",
+                        "repeats",
+                        "2",
+                        "circumstances",
+                        CENTRES)
+                .asks(
+                        "Keyways in line",
+                        "Keyways",
+                        PHASE_ANGLE,
+                        "upper",
+                        "0.25",
+                        "radius",
+                        "22",
+                        "layoutFirst",
+                        "gear keyway; coupling keyway",
+                        "datum",
+                        "A",
+                        "resolution",
+                        "10");
+    }
+
+    private static DemoPart gearcase() {
+        return metric("TG-120", "B", "Gearcase, split", "cast iron", "10.5")
+                .feature("Joint face", "A", OUTSIDE, "", "the drive side")
+                .feature("Bearing bore 1", "B", INSIDE, "72", "the drive side")
+                .feature("End face", "", OUTSIDE, "", "the joint")
+                .feature("Seal seat", "", INSIDE, "", "the drive side")
+                .asks(
+                        "Flatness of joint face",
+                        "Joint face",
+                        FLATNESS,
+                        "upper",
+                        "0.030",
+                        "layoutFirst",
+                        "20 140 260 380",
+                        "layoutSecond",
+                        "15 110 205",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "resolution",
+                        "2",
+                        "circumstances",
+                        "Upside down on three jacks, levelled so that three corners read alike.")
+                .asks(
+                        "Size of bearing bore 1",
+                        "Bearing bore 1",
+                        BORE_SIZE,
+                        "limitKind",
+                        "PLUS_MINUS",
+                        "nominal",
+                        "72.000",
+                        "upper",
+                        "0.030",
+                        "lower",
+                        "0.000",
+                        "layoutKind",
+                        "RINGS",
+                        "layoutFirst",
+                        "5 15 25",
+                        "layoutSecond",
+                        "0 90",
+                        "setTo",
+                        "72.000",
+                        "gaugeKind",
+                        "BORE_GAUGE",
+                        "resolution",
+                        "1",
+                        "zeroRule",
+                        "MASTER",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "circumstances",
+                        "Halves bolted together, bolts torqued as the maker says, bearing out.")
+                .asks(
+                        "Bore 1 parallel to joint face",
+                        "Bearing bore 1",
+                        PARALLELISM_OF_AXIS,
+                        "upper",
+                        "0.040",
+                        "per",
+                        "300",
+                        "span",
+                        "420",
+                        "layoutFirst",
+                        "upright; level",
+                        "datum",
+                        "A",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "resolution",
+                        "2",
+                        "repeats",
+                        "2",
+                        "circumstances",
+                        "Arbor in the bore; for the second sweep turn it half round.")
+                .asks(
+                        "End face square to joint face",
+                        "End face",
+                        SQUARENESS,
+                        "upper",
+                        "0.020",
+                        "per",
+                        "100",
+                        "layoutFirst",
+                        "10 60 110 160",
+                        "datum",
+                        "A",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "resolution",
+                        "2")
+                .asks(
+                        "Depth of seal seat",
+                        "Seal seat",
+                        DEPTH_AND_PITCH,
+                        "limitKind",
+                        "PLUS_MINUS",
+                        "nominal",
+                        "12.00",
+                        "upper",
+                        "0.10",
+                        "lower",
+                        "-0.10",
+                        "layoutFirst",
+                        "top; right; bottom; left",
+                        "gaugeKind",
+                        "DEPTH_GAUGE",
+                        "workKind",
+                        "ON_THE_PLATE");
+    }
+
+    private static DemoPart thrustWasher() {
+        return inch("TG-126", "A", "Thrust washer plate", "bearing bronze", "18")
+                .feature("Faces", "A", OUTSIDE, "", "the marked side")
+                .feature("Thickness", "", OUTSIDE, "0.375", "the marked side")
+                .feature("Long edge", "", OUTSIDE, "", "the left end")
+                .asks(
+                        "Parallelism of the faces",
+                        "Faces",
+                        PARALLELISM_OF_FACES,
+                        "upper",
+                        "0.0010",
+                        "layoutFirst",
+                        "0.5 2.5 4.5",
+                        "layoutSecond",
+                        "0.5 2 3.5",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "resolution",
+                        "1")
+                .asks(
+                        "Thickness",
+                        "Thickness",
+                        OUTSIDE_SIZE,
+                        "limitKind",
+                        "BETWEEN",
+                        "lower",
+                        "0.3740",
+                        "upper",
+                        "0.3750",
+                        "layoutKind",
+                        "POINTS",
+                        "layoutFirst",
+                        "front left; front right; back right; back left",
+                        "gaugeKind",
+                        "MICROMETER",
+                        "zeroRule",
+                        "MASTER",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "serviceLower",
+                        "0.3710",
+                        "serviceUpper",
+                        "0.3750")
+                .asks(
+                        "Straightness of long edge",
+                        "Long edge",
+                        STRAIGHTNESS,
+                        "upper",
+                        "0.002",
+                        "layoutFirst",
+                        "0.25 1 2 3 4 4.75",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "resolution",
+                        "1");
+    }
+
+    private static DemoPart lockPinBush() {
+        return inch("TG-205", "A", "Lock pin bush", "phosphor bronze", "18")
+                .feature("Bush bore", "A", INSIDE, "0.7510", "the flange")
+                .asks(
+                        "Bush bore by pins",
+                        "Bush bore",
+                        PIN_CHECK,
+                        "limitKind",
+                        "BETWEEN",
+                        "lower",
+                        "0.7505",
+                        "upper",
+                        "0.7520",
+                        "layoutFirst",
+                        "flange end; far end",
+                        "gaugeKind",
+                        "PINS",
+                        "zeroRule",
+                        "MASTER",
+                        "workKind",
+                        "ON_THE_PLATE")
+                .asks(
+                        "Clearance of pin in bush",
+                        "Bush bore",
+                        FIT_OF_PAIR,
+                        "lower",
+                        "0.0008",
+                        "upper",
+                        "0.0022",
+                        "serviceLower",
+                        "0.0008",
+                        "serviceUpper",
+                        "0.0040",
+                        "layoutFirst",
+                        "flange end; far end",
+                        "setTo",
+                        "0.7500",
+                        "gaugeKind",
+                        "BORE_GAUGE",
+                        "resolution",
+                        "1",
+                        "zeroRule",
+                        "MASTER",
+                        "workKind",
+                        "ON_THE_PLATE")
+                .asks(
+                        "Lock pin enters",
+                        "Bush bore",
+                        FUNCTIONAL_FIT,
+                        "limitKind",
+                        "ANSWER",
+                        "layoutFirst",
+                        "The mandrel enters by hand to the shoulder; It turns freely through one turn",
+                        "gaugeKind",
+                        "PLUG",
+                        "workKind",
+                        "IN_THE_ASSEMBLY");
+    }
+
+    private static DemoPart couplingLink() {
+        return inch("TG-140", "B", "Coupling link", "forged steel", "11.8")
+                .feature("Eyes", "A", INSIDE, "", "the large eye")
+                .feature("Length", "", OUTSIDE, "", "the large eye")
+                .asks(
+                        "Bend and twist",
+                        "Eyes",
+                        BEND_AND_TWIST,
+                        "upper",
+                        "0.002",
+                        "per",
+                        "6",
+                        "span",
+                        "4",
+                        "layoutFirst",
+                        "bend; twist",
+                        "workKind",
+                        "IN_A_FIXTURE",
+                        "resolution",
+                        "1",
+                        "repeats",
+                        "2",
+                        "circumstances",
+                        "Arbors in both eyes; for the second sweep turn the link over: half the sum is the fixture’s.")
+                .asks(
+                        "Length against last year",
+                        "Length",
+                        RECORD,
+                        "limitKind",
+                        "NONE",
+                        "layoutFirst",
+                        "upper side; lower side",
+                        "workKind",
+                        "IN_A_FIXTURE",
+                        "circumstances",
+                        "From the master link; no limit is given, the figures are compared year by year.");
+    }
+
+    private static DemoPart indexingPlate() {
+        return inch("TG-150", "A", "Indexing plate", "carbon steel", "11.8")
+                .feature("Ring of holes", "", INSIDE, "0.3765", "the marked side")
+                .feature("Pitch", "", OUTSIDE, "2.000", "hole 1")
+                .feature("Plate", "A", OUTSIDE, "", "the marked side")
+                .asks(
+                        "Flatness of the plate",
+                        "Plate",
+                        FLATNESS,
+                        "upper",
+                        "0.0015",
+                        "layoutKind",
+                        "POINTS",
+                        "layoutFirst",
+                        "12 o'clock 0 4; 2 o'clock 3.46 2; 4 o'clock 3.46 -2; 6 o'clock 0 -4; 8 o'clock -3.46 -2; 10 o'clock -3.46 2; hub 0 0",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "resolution",
+                        "1")
+                .asks(
+                        "Holes by pins",
+                        "Ring of holes",
+                        PIN_CHECK,
+                        "limitKind",
+                        "BETWEEN",
+                        "lower",
+                        "0.3760",
+                        "upper",
+                        "0.3775",
+                        "layoutFirst",
+                        "hole 1; hole 4; hole 7; hole 10",
+                        "gaugeKind",
+                        "PINS",
+                        "zeroRule",
+                        "MASTER",
+                        "workKind",
+                        "ON_THE_PLATE")
+                .asks(
+                        "Pitch from hole to hole",
+                        "Pitch",
+                        DEPTH_AND_PITCH,
+                        "limitKind",
+                        "PLUS_MINUS",
+                        "nominal",
+                        "2.0000",
+                        "upper",
+                        "0.0010",
+                        "lower",
+                        "-0.0010",
+                        "setTo",
+                        "2.0000",
+                        "layoutFirst",
+                        "1 to 2; 2 to 3; 3 to 4; 4 to 5; 5 to 6; 6 to 1",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "resolution",
+                        "1",
+                        "zeroRule",
+                        "MASTER");
+    }
+
+    private static DemoPart centrePivot() {
+        return metric("TG-160", "A", "Centre pivot", "cast steel on bronze", "12")
+                .feature("Pivot", "A", OUTSIDE, "120", "above")
+                .asks(
+                        "Sideways play",
+                        "Pivot",
+                        PLAY,
+                        "upper",
+                        "0.08",
+                        "serviceUpper",
+                        "0.20",
+                        "layoutFirst",
+                        "5",
+                        "workKind",
+                        "IN_THE_ASSEMBLY",
+                        "resolution",
+                        "10",
+                        "circumstances",
+                        "Pushed and pulled by hand bar across the bridge, bolts torqued.")
+                .asks(
+                        "Play along the pivot",
+                        "Pivot",
+                        PLAY,
+                        "limitKind",
+                        "BETWEEN",
+                        "lower",
+                        "0.05",
+                        "upper",
+                        "0.25",
+                        "layoutFirst",
+                        "3",
+                        "workKind",
+                        "IN_THE_ASSEMBLY",
+                        "resolution",
+                        "10");
+    }
+
+    private static DemoPart dividingTable() {
+        return metric("TG-170", "A", "Dividing table, bought in", "cast iron", "10.5")
+                .feature("Table", "A", OUTSIDE, "250", "above")
+                .asks(
+                        "Axial runout of the table",
+                        "Table",
+                        CIRCULAR_RUNOUT_AXIAL,
+                        "upper",
+                        "0.010",
+                        "radius",
+                        "115",
+                        "layoutFirst",
+                        TWELVE,
+                        "resolution",
+                        "1",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "circumstances",
+                        "The maker’s certificate allows 0.010 and claims 0.004.")
+                .asks(
+                        "Radial runout of the centring",
+                        "Table",
+                        CIRCULAR_RUNOUT_RADIAL,
+                        "upper",
+                        "0.008",
+                        "statedAs",
+                        "OFFSET",
+                        "layoutFirst",
+                        TWELVE,
+                        "resolution",
+                        "1",
+                        "workKind",
+                        "ON_THE_PLATE");
+    }
+
+    private static DemoPart brakeGuide() {
+        return inch("TG-181", "A", "Guide of the wedge planer", "cast iron", "10.5")
+                .feature("Guide", "", OUTSIDE, "", "the front")
+                .asks(
+                        "Guide to cutter",
+                        "Guide",
+                        PARALLELISM_OF_LINES,
+                        "upper",
+                        "0.004",
+                        "only",
+                        "PLUS",
+                        "reason",
+                        "A guide that closes towards the cutter traps the work and throws it.",
+                        "span",
+                        "12",
+                        "per",
+                        "12",
+                        "layoutFirst",
+                        "upper edge",
+                        "datum",
+                        "cutter",
+                        "workKind",
+                        "ON_THE_MACHINE",
+                        "resolution",
+                        "10",
+                        "preparations",
+                        "! Isolate the machine and lock it off before reaching in. Prove that it is dead.\n"
+                                + "! Cutter edges cut: turn the block by hand with a rag, never by the edges.\n"
+                                + "Mark one tooth and bring the same mark round to front and back.\n"
+                                + "Stand on the guide, plunger on the marked tooth.");
     }
 }

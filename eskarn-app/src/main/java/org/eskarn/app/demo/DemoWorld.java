@@ -10,10 +10,14 @@ import org.eskarn.app.account.Role;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
+import org.eskarn.app.docket.WaitsFor;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.ledger.LedgerService;
 import org.eskarn.app.ledger.SigningRefused;
+import org.eskarn.app.part.PartEditing;
+import org.eskarn.app.part.PartRefused;
 import org.eskarn.app.part.PartService;
+import org.eskarn.app.part.SheetService;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,6 +32,8 @@ class DemoWorld {
     private final AccountService accounts;
     private final GaugeService gauges;
     private final PartService parts;
+    private final PartEditing editing;
+    private final SheetService sheets;
     private final DocketService dockets;
     private final LedgerService ledger;
     private final DemoInspector inspector;
@@ -38,6 +44,8 @@ class DemoWorld {
             AccountService accounts,
             GaugeService gauges,
             PartService parts,
+            PartEditing editing,
+            SheetService sheets,
             DocketService dockets,
             LedgerService ledger,
             DemoInspector inspector,
@@ -46,6 +54,8 @@ class DemoWorld {
         this.accounts = accounts;
         this.gauges = gauges;
         this.parts = parts;
+        this.editing = editing;
+        this.sheets = sheets;
         this.dockets = dockets;
         this.ledger = ledger;
         this.inspector = inspector;
@@ -63,30 +73,32 @@ class DemoWorld {
             accounts.create("e.korrin", "Edda Korrin", Role.STEWARD, PASSWORD);
             LocalDate today = LocalDate.now(clock);
             DemoGauges.all(today).forEach(gauges::add);
-            DemoParts.all().forEach(drawn -> parts.add(drawn.part(), drawn.requirements()));
+            for (DemoPart part : DemoParts.all()) {
+                part.type(editing, sheets);
+            }
             signed(today);
             inHand(today);
-        } catch (AccountRefused | DocketConflict | SigningRefused e) {
+            otherKinds(today);
+        } catch (AccountRefused | PartRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }
     }
 
     private void signed(LocalDate today) throws DocketConflict, SigningRefused {
         Account checker = accounts.byLogin("t.ashdale").orElseThrow();
-        int shaft = open(
-                DemoParts.PINION_SHAFT, "VB-0411", 1, 4, "first-off", "overhaul office", today.minusDays(2), checker);
+        int shaft = open("TG-110", "VB-0411", 1, 4, "first-off", "overhaul office", today.minusDays(2), checker);
         inspector.judge(shaft, 1, "0 +1.5 +3.5 +5 +5.5 +4 +2 +0.5 0", checker.id());
         inspector.judge(shaft, 2, "0 -2 -4.5 -7 -8 -6.5 -4 -1.5 +0.5", checker.id());
         inspector.judge(shaft, 3, "0 +3 +7 +9.5 +10.5 +9 +5.5 +2 +0.5", checker.id());
         sign(shaft, "", checker);
 
         Account mara = accounts.byLogin("m.quill").orElseThrow();
-        int pin = open(DemoParts.LOCK_PIN, "VB-0386", 1, 2, "in service", "bridge keeper", today.minusDays(1), mara);
+        int pin = open("TG-204", "VB-0386", 1, 2, "in service", "bridge keeper", today.minusDays(1), mara);
         inspector.judge(pin, 1, "0 +1.5 +3 +4 +4.5 +3 +1.5 +0.5 0", mara.id());
         inspector.judge(pin, 2, "0 +5 +11 +18 +24 +21.5 +13 +4 +0.5", mara.id());
         sign(pin, "Head runs out past the limit: turn a new head, keep the pin body.", mara);
 
-        int crank = open(DemoParts.WEDGE_CRANK, "VB-0402", 1, 1, "incoming", "stores", today.minusDays(1), checker);
+        int crank = open("TG-118", "VB-0402", 1, 1, "incoming", "stores", today.minusDays(1), checker);
         inspector.judge(crank, 1, "0 +3 +6 +9.5 +12 +13 +12.5 +11 +8 +5 +2 +0.5 0", checker.id());
         inspector.judge(crank, 2, "0 -2 -5 -8.5 -11 -12.5 -12 -10 -7 -4 -1.5 0 -0.5", checker.id());
         sign(crank, "", checker);
@@ -94,23 +106,72 @@ class DemoWorld {
 
     private void inHand(LocalDate today) throws DocketConflict {
         Account mara = accounts.byLogin("m.quill").orElseThrow();
-        int shaft = open(DemoParts.PINION_SHAFT, "VB-0412", 2, 4, "first-off", "overhaul office", today, mara);
+        int shaft = open("TG-110", "VB-0412", 2, 4, "first-off", "overhaul office", today, mara);
         inspector.judge(shaft, 2, "0 +5.5 +13.5 +21 +26.5 +24 +16.5 +6 +0.5", mara.id());
         inspector.sweep(shaft, 3, "0 +2.5 +6 +8.5 +9.5 +7 +2 -2.5 -5.5", mara.id());
 
-        int ring = open(DemoParts.ADAPTER_RING, "VB-0420", 1, 1, "final", "overhaul office", today.plusDays(1), mara);
+        int ring = open("TG-131", "VB-0420", 1, 1, "final", "overhaul office", today.plusDays(1), mara);
         inspector.sweep(ring, 1, "0 -18 -28/-32 -42 -45/-47", mara.id());
         inspector.correct(ring, 1, 2, "-8", "read on the wrong side of the ten", mara.id());
 
-        int pin = open(DemoParts.LOCK_PIN, "VB-0387", 2, 2, "in service", "bridge keeper", today.plusDays(2), mara);
+        int pin = open("TG-204", "VB-0387", 2, 2, "in service", "bridge keeper", today.plusDays(2), mara);
         inspector.sweep(pin, 1, "0 +3 +7.5 +11.5 +14.5 +12 +7 +2.5 0", mara.id());
 
-        open(DemoParts.PINION_SHAFT, "VB-0413", 3, 4, "first-off", "overhaul office", today.plusDays(6), mara);
-        open(DemoParts.WEDGE_CRANK, "VB-0403", 1, 1, "incoming", "stores", today.plusDays(8), mara);
+        open("TG-110", "VB-0413", 3, 4, "first-off", "overhaul office", today.plusDays(6), mara);
+        open("TG-118", "VB-0403", 1, 1, "incoming", "stores", today.plusDays(8), mara);
+    }
+
+    /** Dockets of all the other kinds of work, in several states. */
+    private void otherKinds(LocalDate today) throws DocketConflict {
+        Account mara = accounts.byLogin("m.quill").orElseThrow();
+        Account tobin = accounts.byLogin("t.ashdale").orElseThrow();
+        int seats = open("TG-112", "VB-0412", 2, 4, "first-off", "overhaul office", today.plusDays(1), mara);
+        inspector.judge(seats, 1, "45.010 45.011 45.013 45.012 45.015 45.014", mara.id());
+        inspector.sweep(seats, 5, "0 3 5 2 1 4 6.5 2.5 2 5 7 3 0.5", mara.id());
+
+        int gearcase = open("TG-120", "VB-0398", 1, 1, "in service", "bridge keeper", today.plusDays(3), mara);
+        inspector.sweep(gearcase, 1, "0 4 6 2 -4 8 12", mara.id());
+        inspector.judge(gearcase, 2, "4 6 9 12 14 18", mara.id());
+
+        int washer = open("TG-126", "VB-0377", 1, 2, "incoming", "stores", today.plusDays(2), tobin);
+        inspector.judge(washer, 1, "0 1 2 1.5 2.5 3 4 4.5 5 0", tobin.id());
+        inspector.judge(washer, 2, "0.3744 0.3746 0.3748 0.3745", tobin.id());
+
+        int bush = open("TG-205", "VB-0386", 1, 2, "in service", "bridge keeper", today.plusDays(4), tobin);
+        inspector.sweep(bush, 1, "0.7510 0.7515 0.7510 0.7525", tobin.id());
+        inspector.judge(bush, 3, "yes yes", tobin.id());
+
+        int link = open("TG-140", "VB-0391", 3, 8, "in service", "bridge keeper", today.plusDays(5), mara);
+        inspector.leaveOut(link, 2, "Master link is away for calibration until next month", mara.id());
+
+        int pivot = open("TG-160", "VB-0001", 1, 1, "in service", "bridge keeper", today.plusDays(1), mara);
+        inspector.judge(pivot, 1, "0 230 0 240 10 250 0 240 0 230", mara.id());
+        inspector.waitFor(pivot, 1, WaitsFor.RECHECK, mara.id());
+        inspector.judge(pivot, 2, "0 120 0 130 0 120", mara.id());
+
+        int table = open("TG-170", "VB-0455", 1, 1, "incoming", "stores", today.minusDays(1), tobin);
+        inspector.judge(table, 1, "0 1 2.5 4 5 6 6.5 6 5 3.5 2 1 0.5", tobin.id());
+        inspector.judge(table, 2, "0 1 2 3 3.5 4 4 3.5 3 2 1 0.5 0", tobin.id());
+        inspector.waitFor(table, 1, WaitsFor.SECOND_INSPECTOR, tobin.id());
+
+        open("TG-150", "VB-0409", 1, 1, "final", "overhaul office", today.plusDays(7), mara);
+        open("TG-181", "VB-0006", 1, 1, "in service", "carpenters' shop", today.plusDays(9), mara);
     }
 
     private int open(
-            long part, String serial, int piece, int pieces, String purpose, String asked, LocalDate due, Account by) {
+            String drawing,
+            String serial,
+            int piece,
+            int pieces,
+            String purpose,
+            String asked,
+            LocalDate due,
+            Account by) {
+        long part = parts.all().stream()
+                .filter(each -> each.drawingNumber().equals(drawing))
+                .findFirst()
+                .orElseThrow()
+                .id();
         return dockets.open(new Opening(part, serial, piece, pieces, purpose, asked, due), by.id());
     }
 

@@ -1,8 +1,13 @@
 package org.eskarn.app.docket;
 
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.eskarn.app.part.Part;
+import org.eskarn.core.requirement.SuggestedOrder;
 import org.eskarn.core.verdict.Outcome;
 
 /**
@@ -19,9 +24,34 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
                 .findFirst();
     }
 
-    /** The first set-up that is not settled, or the first of all. */
+    /** The set-ups in the order in which they are best worked. */
+    public List<SetUp> suggested() {
+        Set<String> named = setUps.stream()
+                .flatMap(
+                        setUp -> Arrays.stream(setUp.requirement().row().datum().split("[^A-Za-z]+")))
+                .collect(Collectors.toSet());
+        List<Integer> order = SuggestedOrder.of(setUps.stream()
+                .map(setUp -> new SuggestedOrder.Item(
+                        setUp.requirement().row().position(),
+                        !setUp.requirement().feature().letter().isEmpty()
+                                && named.contains(setUp.requirement().feature().letter()),
+                        setUp.requirement().zeroName(),
+                        setUp.requirement().row().warm()))
+                .toList());
+        return setUps.stream()
+                .sorted(Comparator.comparingInt(
+                        setUp -> order.indexOf(setUp.requirement().row().position())))
+                .toList();
+    }
+
+    /** The first set-up in the suggested order that can be worked on, or the first of all. */
     public SetUp next() {
-        return setUps.stream().filter(setUp -> !setUp.settled()).findFirst().orElse(setUps.get(0));
+        List<SetUp> order = suggested();
+        return order.stream()
+                .filter(setUp -> !setUp.settled() && setUp.waitsFor().isEmpty())
+                .findFirst()
+                .or(() -> order.stream().filter(setUp -> !setUp.settled()).findFirst())
+                .orElse(order.get(0));
     }
 
     /** Whether every verdict has been accepted, so that the docket can be signed. */
@@ -29,12 +59,26 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
         return setUps.stream().allMatch(SetUp::settled);
     }
 
-    /** Fail if one requirement fails; pass if all pass; not proven otherwise. */
+    /** What the docket waits for, if all else is settled. */
+    public Optional<WaitsFor> waitsFor() {
+        boolean others = setUps.stream()
+                .allMatch(setUp -> setUp.settled() || setUp.waitsFor().isPresent());
+        return others
+                ? setUps.stream().flatMap(setUp -> setUp.waitsFor().stream()).findFirst()
+                : Optional.empty();
+    }
+
+    /** Fail if one requirement fails; pass if all that is asked passes; not proven if something was left out or open. */
     public Outcome outcome() {
-        if (setUps.stream().anyMatch(setUp -> setUp.verdict().outcome() == Outcome.FAIL)) {
+        List<Standing> standings = setUps.stream().map(Standing::of).toList();
+        if (standings.contains(Standing.FAIL)) {
             return Outcome.FAIL;
         }
-        boolean allPass = setUps.stream().allMatch(setUp -> setUp.verdict().outcome() == Outcome.PASS);
-        return allPass ? Outcome.PASS : Outcome.NOT_PROVEN;
+        if (standings.stream().allMatch(standing -> standing == Standing.RECORDED)) {
+            return Outcome.RECORDED;
+        }
+        boolean allGood =
+                standings.stream().allMatch(standing -> standing == Standing.PASS || standing == Standing.RECORDED);
+        return allGood ? Outcome.PASS : Outcome.NOT_PROVEN;
     }
 }

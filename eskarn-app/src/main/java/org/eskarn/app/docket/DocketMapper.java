@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.eskarn.core.reading.Entry;
+import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
 /** Reading is by whole dockets, so that one docket and two hundred take the same number of queries. */
@@ -22,6 +23,8 @@ interface DocketMapper {
 
     List<SetUpRow> setUps(@Param("docketIds") Collection<Long> docketIds);
 
+    List<AttemptRow> attempts(@Param("setUpIds") Collection<Long> setUpIds);
+
     List<SweepRow> sweeps(@Param("setUpIds") Collection<Long> setUpIds);
 
     List<ReadingRow> readings(@Param("setUpIds") Collection<Long> setUpIds);
@@ -31,6 +34,8 @@ interface DocketMapper {
     List<StepDoneRow> stepsDone(@Param("setUpIds") Collection<Long> setUpIds);
 
     List<PreparationDoneRow> preparationsDone(@Param("setUpIds") Collection<Long> setUpIds);
+
+    List<LeftOutRow> leftOut(@Param("setUpIds") Collection<Long> setUpIds);
 
     int highestNumber();
 
@@ -52,6 +57,14 @@ interface DocketMapper {
 
     int markSigned(long docketId);
 
+    void insertAttempt(
+            @Param("setUpId") long setUpId,
+            @Param("number") int number,
+            @Param("kind") AttemptKind kind,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    /** Within the last attempt of the set-up. */
     void insertSweep(
             @Param("setUpId") long setUpId,
             @Param("number") int number,
@@ -82,12 +95,13 @@ interface DocketMapper {
             @Param("entry") Entry entry,
             @Param("entryKey") String entryKey,
             @Param("reason") @Nullable String reason,
+            @Param("source") ReadingSource source,
             @Param("by") long by,
             @Param("at") Instant at);
 
     void insertExtraStation(
             @Param("sweepId") long sweepId,
-            @Param("angle") BigDecimal angle,
+            @Param("typed") String typed,
             @Param("by") long by,
             @Param("at") Instant at);
 
@@ -95,4 +109,29 @@ interface DocketMapper {
     int markCorrected(@Param("readingId") long readingId, @Param("by") long by, @Param("at") Instant at);
 
     int takeBack(@Param("readingId") long readingId, @Param("by") long by, @Param("at") Instant at);
+
+    void insertLeftOut(
+            @Param("setUpId") long setUpId,
+            @Param("sweepId") @Nullable Long sweepId,
+            @Param("step") @Nullable Step step,
+            @Param("reason") String reason,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    int takeUp(@Param("id") long id, @Param("by") long by, @Param("at") Instant at);
+
+    void setWaitsFor(
+            @Param("setUpId") long setUpId, @Param("waitsFor") @Nullable WaitsFor waitsFor, @Param("by") long by);
+
+    void setCorrections(
+            @Param("setUpId") long setUpId,
+            @Param("drift") boolean drift,
+            @Param("sag") @Nullable BigDecimal sag,
+            @Param("sagUnit") @Nullable LengthUnit sagUnit,
+            @Param("lever") @Nullable BigDecimal lever);
+
+    void setSimulated(
+            @Param("setUpId") long setUpId, @Param("seed") @Nullable Long seed, @Param("bezel") BigDecimal bezel);
+
+    int setGauge(@Param("sweepId") long sweepId, @Param("gaugeId") long gaugeId);
 }

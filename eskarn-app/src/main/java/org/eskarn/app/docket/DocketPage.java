@@ -2,65 +2,111 @@ package org.eskarn.app.docket;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Units;
 import org.eskarn.app.part.PartRequirement;
-import org.eskarn.app.picture.RingDrawing;
-import org.eskarn.app.picture.RingPicture;
+import org.eskarn.app.picture.DialPicture;
+import org.eskarn.app.picture.Picture;
+import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
-import org.eskarn.core.requirement.RingReduction;
+import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.units.LengthUnit;
-import org.eskarn.core.verdict.Outcome;
 
-/** Everything the docket screen shows, computed once for a request. */
+/**
+ * Everything the docket screen shows, computed once for a request.
+ *
+ * @param display how readings are said
+ * @param figures how the figures of the verdict are said
+ * @param dial the face of the simulated indicator, where it stands in
+ */
 public record DocketPage(
         Docket docket,
         SetUp setUp,
         Step shown,
         Display display,
-        RingPicture picture,
+        Display figures,
+        Picture picture,
         VerdictRule rule,
         VerdictWords words,
         List<TapeLine> tape,
+        Optional<DialPicture> dial,
         boolean mayWork) {
 
-    static DocketPage of(Docket docket, SetUp setUp, Step shown, boolean mayWork) {
-        PartRequirement requirement = setUp.requirement();
-        Display display = display(setUp);
+    static DocketPage of(Docket docket, SetUp setUp, Step shown, Units units, boolean mayWork) {
+        Display display = readings(setUp, units);
+        Display figures = figures(setUp, units);
         return new DocketPage(
                 docket,
                 setUp,
                 shown,
                 display,
-                picture(setUp),
-                VerdictRule.wide(setUp.verdict(), display),
-                VerdictWords.of(requirement.terms(), setUp.assessment(), display),
+                figures,
+                picture(setUp, display),
+                VerdictRule.wide(setUp.verdict(), figures),
+                VerdictWords.of(setUp, figures),
                 TapeLine.of(setUp, display),
+                shown == Step.SWEEP || shown == Step.ZERO ? dial(setUp) : Optional.empty(),
                 mayWork);
     }
 
-    /** Figures are said in the unit the gauge is read in; one read in divisions, in the unit of its graduation. */
-    public static Display display(SetUp setUp) {
-        Gauge gauge = setUp.sweep().gauge();
-        LengthUnit unit = gauge.readingUnit().length().orElse(gauge.graduationUnit());
-        return new Display(unit);
+    private static Optional<DialPicture> dial(SetUp setUp) {
+        int place = setUp.sweep().nextPlace();
+        return SimulatedGauge.face(setUp)
+                .map(face -> DialPicture.of(
+                        face,
+                        SimulatedGauge.of(setUp).orElseThrow().way(place),
+                        setUp.sweep().gauge().dial()));
     }
 
-    public static RingPicture picture(SetUp setUp) {
+    /** Readings are said in the unit the gauge is read in; of one read in divisions, in that of its graduation. */
+    static Display readings(SetUp setUp, Units units) {
+        return new Display(units.shown(dialUnit(setUp)));
+    }
+
+    private static LengthUnit dialUnit(SetUp setUp) {
+        Gauge gauge = setUp.sweep().gauge();
+        return gauge.readingUnit().length().orElse(gauge.graduationUnit());
+    }
+
+    /** Sizes are said in the unit of the drawing, angles in degrees, other figures like readings. */
+    public static Display figures(SetUp setUp, Units units) {
         PartRequirement requirement = setUp.requirement();
-        return RingDrawing.of(
-                requirement.terms(),
-                setUp.assessment(),
-                display(setUp),
-                requirement.row().featureName(),
-                requirement.row().seenFrom(),
-                requirement.nominal());
+        LengthUnit unit = units.shown(requirement.figureUnit(dialUnit(setUp)));
+        boolean angular = requirement.row().characteristic().angular();
+        double radius =
+                requirement.row().basis().radius().map(r -> r.micrometres()).orElse(0.0);
+        return new Display(unit, angular ? radius : 0);
+    }
+
+    public static Display figures(SetUp setUp) {
+        return figures(setUp, Units.AS_DRAWN);
+    }
+
+    /** The picture as it stands on paper. */
+    public static Picture picture(SetUp setUp) {
+        return picture(setUp, readings(setUp, Units.AS_DRAWN));
+    }
+
+    private static Picture picture(SetUp setUp, Display display) {
+        PartRequirement requirement = setUp.requirement();
+        Display said = requirement.row().characteristic().sized()
+                ? new Display(requirement
+                        .limit()
+                        .unit()
+                        .length()
+                        .map(unit -> unit.metric() == display.unit().metric() ? unit : unit.companion())
+                        .orElse(display.unit()))
+                : display;
+        return Pictures.of(requirement.subject(), setUp.assessment(), said);
     }
 
     /** One slide of the order of work. */
-    public record Slide(Step step, boolean done, boolean shown, String note, String address) {
+    public record Slide(Step step, boolean done, boolean leftOut, boolean shown, String note, String address) {
 
         public String id() {
             return "slide-" + step.name();
@@ -76,9 +122,10 @@ public record DocketPage(
                 .map(step -> new Slide(
                         step,
                         setUp.done(step),
+                        setUp.leftOut(step).isPresent(),
                         step == shown,
                         note(step),
-                        base() + "?step=" + step.name().toLowerCase(java.util.Locale.ROOT)))
+                        base() + "?step=" + step.name().toLowerCase(Locale.ROOT)))
                 .toList();
     }
 
@@ -99,8 +146,9 @@ public record DocketPage(
     /** One line of the list of requirements. */
     public record Item(int position, String title, String line, Standing standing, boolean shown, boolean settled) {}
 
+    /** In the order in which they are best worked. */
     public List<Item> items() {
-        return docket.setUps().stream()
+        return docket.suggested().stream()
                 .map(other -> new Item(
                         other.requirement().row().position(),
                         other.requirement().row().title(),
@@ -111,18 +159,23 @@ public record DocketPage(
                 .toList();
     }
 
-    private static String line(SetUp other) {
-        String limit = "≤ " + other.requirement().terms().limit();
-        Double value = other.verdict().value();
-        if (value == null || other.verdict().outcome() == Outcome.NOT_PROVEN) {
-            return limit + " " + other.requirement().terms().statedAs().word();
+    private String line(SetUp other) {
+        if (other.waitsFor().isPresent()) {
+            return "waits for " + other.waitsFor().get().title();
         }
-        Display figures = display(other);
-        return limit + " · " + figures.amount(value) + " " + figures.symbol();
+        String limit = other.requirement().terms().limit().words();
+        Double value = other.verdict().value();
+        boolean decided =
+                other.verdict().because() == null && other.wholeLeftOut().isEmpty();
+        if (value == null || !decided) {
+            return (limit + " " + other.requirement().terms().statedAs().word()).strip();
+        }
+        Display said = figures(other);
+        return limit + " · " + said.amount(value) + " " + said.symbol();
     }
 
-    public Optional<RingReduction> ring() {
-        return setUp.assessment().reduction().map(RingReduction.class::cast);
+    public Optional<Reduction> reduction() {
+        return setUp.assessment().reduction();
     }
 
     public Optional<Station> next() {
@@ -134,28 +187,53 @@ public record DocketPage(
         return setUp.assessment().sweep().stationsToGo() == 0 && !setUp.sweep().complete();
     }
 
-    /** The requirement after this one that is not settled, if any. */
-    public Optional<SetUp> following() {
-        int own = setUp.requirement().row().position();
-        return docket.setUps().stream()
-                .filter(other -> !other.settled())
-                .min(java.util.Comparator.comparingInt(
-                        other -> Math.floorMod(other.requirement().row().position() - own, 1000)))
-                .filter(other -> other != setUp);
+    public boolean answers() {
+        return setUp.sweep().layout().kind() == LayoutKind.YES_NO;
     }
 
-    /** The share of the limit that the gauge's error limit takes, in percent. */
-    public long errorShare() {
+    /** Whether the simulated indicator can be put in the gauge's place now. */
+    public boolean simulatable() {
+        return SimulatedGauge.possible(setUp) && setUp.sweep().readings().isEmpty();
+    }
+
+    /** The requirement to go on with after this one, if any. */
+    public Optional<SetUp> following() {
+        List<SetUp> order = docket.suggested();
+        int own = order.indexOf(setUp);
+        return java.util.stream.IntStream.range(1, order.size())
+                .mapToObj(i -> order.get((own + i) % order.size()))
+                .filter(other -> !other.settled() && other.waitsFor().isEmpty())
+                .findFirst();
+    }
+
+    /** The share of the limit that the gauge's error limit takes, in percent; empty where nothing is limited. */
+    public Optional<Long> errorShare() {
         return share(setUp.sweep().gauge().dial().errorLimit().micrometres());
     }
 
-    /** The share of the limit that one graduation takes, in percent. */
-    public long graduationShare() {
+    /** The share of the limit that one graduation takes, in percent; empty where nothing is limited. */
+    public Optional<Long> graduationShare() {
         return share(setUp.sweep().gauge().dial().graduation().micrometres());
     }
 
-    private long share(double micrometres) {
-        return Math.round(
-                100 * micrometres / setUp.requirement().terms().limit().micrometres());
+    private Optional<Long> share(double micrometres) {
+        double width = setUp.requirement().terms().bounds().width();
+        return width > 0 ? Optional.of(Math.round(100 * micrometres / width)) : Optional.empty();
+    }
+
+    /** Figures beside the judged one, as they are said. */
+    public record Told(String name, String figure, String symbol) {}
+
+    public List<Told> told() {
+        return reduction().map(Reduction::figures).orElse(List.of()).stream()
+                .map(figure -> {
+                    Display said = figure.size() ? figures : display;
+                    return new Told(figure.name(), said.amount(figure.micrometres()), said.symbol());
+                })
+                .toList();
+    }
+
+    public List<Repeats.Line> repeats() {
+        return Repeats.of(setUp, display);
     }
 }

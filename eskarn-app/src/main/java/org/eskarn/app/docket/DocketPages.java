@@ -4,7 +4,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Optional;
+import org.eskarn.app.account.AccountService;
 import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.gauge.GaugeService;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -15,10 +17,14 @@ import org.springframework.web.server.ResponseStatusException;
 class DocketPages {
 
     private final DocketService dockets;
+    private final GaugeService gauges;
+    private final AccountService accounts;
     private final Clock clock;
 
-    DocketPages(DocketService dockets, Clock clock) {
+    DocketPages(DocketService dockets, GaugeService gauges, AccountService accounts, Clock clock) {
         this.dockets = dockets;
+        this.gauges = gauges;
+        this.accounts = accounts;
         this.clock = clock;
     }
 
@@ -28,14 +34,19 @@ class DocketPages {
 
     void fill(Model model, Docket docket, int position, Optional<Step> step, SignedIn person) {
         SetUp setUp = docket.at(position).orElseThrow(DocketPages::notFound);
+        Step shown = step.orElse(setUp.current());
         model.addAttribute("place", "docket");
         model.addAttribute("today", LocalDate.now(clock));
+        if (shown == Step.GAUGE && setUp.sweep().readings().isEmpty()) {
+            model.addAttribute("fitGauges", GaugeChoice.fit(setUp.requirement(), gauges.all()));
+        }
         model.addAttribute(
                 "page",
                 DocketPage.of(
                         docket,
                         setUp,
-                        step.orElse(setUp.current()),
+                        shown,
+                        accounts.units(person.id()),
                         person.role().inspects()));
     }
 

@@ -15,4 +15,10 @@ public record DocketRow(
         String askedBy,
         LocalDate due,
         boolean signed,
-        Instant openedAt) {}
+        Instant openedAt) {
+
+    /** Whether the limits for parts in service count, where the drawing has such. */
+    public boolean inService() {
+        return purpose.equals(Purpose.IN_SERVICE.title());
+    }
+}

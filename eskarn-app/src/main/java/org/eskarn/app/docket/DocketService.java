@@ -4,10 +4,12 @@ import static java.util.stream.Collectors.groupingBy;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.part.Part;
 import org.eskarn.app.part.PartRequirement;
@@ -52,9 +54,13 @@ public class DocketService {
     public record Opening(
             long partId, String serial, int piece, int pieces, String purpose, String askedBy, LocalDate due) {}
 
-    /** Opens a docket with a set-up and a first, empty sweep for each requirement of the part. Returns its number. */
+    /**
+     * Opens a docket with a set-up, a first attempt and a first, empty sweep for each requirement of the part, which
+     * from then on stays as it is. Returns its number.
+     */
     @Transactional
     public int open(Opening opening, long by) {
+        parts.markOpened(opening.partId());
         int number = dockets.highestNumber() + 1;
         DocketRow row = new DocketRow(
                 0,
@@ -70,18 +76,17 @@ public class DocketService {
                 clock.instant());
         dockets.insertDocket(row, by);
         long id = dockets.idOf(number);
-        List<PartRequirement> requirements =
-                parts.requirements(List.of(opening.partId())).getOrDefault(opening.partId(), List.of());
-        for (PartRequirement requirement : requirements) {
+        List<Gauge> all = gauges.all();
+        Map<Long, PartRequirement> byId = new LinkedHashMap<>();
+        for (PartRequirement requirement : parts.requirements(opening.partId())) {
             dockets.insertSetUp(id, requirement.row().id(), by, clock.instant());
+            byId.put(requirement.row().id(), requirement);
         }
-        Map<Long, PartRequirement> byId = requirements.stream()
-                .collect(java.util.stream.Collectors.toMap(r -> r.row().id(), r -> r));
         for (SetUpRow setUp : dockets.setUps(List.of(id))) {
-            PartRequirement requirement = byId.get(setUp.requirementId());
-            if (requirement != null) {
-                dockets.insertSweep(setUp.id(), 1, requirement.row().gaugeId(), by, clock.instant());
-            }
+            PartRequirement requirement = Objects.requireNonNull(byId.get(setUp.requirementId()));
+            dockets.insertAttempt(setUp.id(), 1, AttemptKind.AS_FOUND, by, clock.instant());
+            dockets.insertSweep(
+                    setUp.id(), 1, GaugeChoice.usual(requirement, all).id(), by, clock.instant());
         }
         return number;
     }
@@ -112,7 +117,7 @@ public class DocketService {
     @Transactional(readOnly = true)
     Optional<SetUp> setUp(int number, SetUpRow row) {
         return dockets.byNumber(number)
-                .map(docket -> requirementsOf(List.of(docket)).getOrDefault(docket.partId(), List.of()))
+                .map(docket -> forPurpose(docket, requirementsOf(List.of(docket))))
                 .flatMap(requirements -> assembler(List.of(row)).setUps(List.of(row), requirements).stream()
                         .findFirst());
     }
@@ -130,10 +135,15 @@ public class DocketService {
                 .map(row -> new Docket(
                         row,
                         Objects.requireNonNull(partsById.get(row.partId())),
-                        assembler.setUps(
-                                setUpsOf.getOrDefault(row.id(), List.of()),
-                                requirements.getOrDefault(row.partId(), List.of()))))
+                        assembler.setUps(setUpsOf.getOrDefault(row.id(), List.of()), forPurpose(row, requirements))))
                 .toList();
+    }
+
+    private static List<PartRequirement> forPurpose(DocketRow docket, Map<Long, List<PartRequirement>> byPart) {
+        List<PartRequirement> requirements = byPart.getOrDefault(docket.partId(), List.of());
+        return docket.inService()
+                ? requirements.stream().map(PartRequirement::inService).toList()
+                : requirements;
     }
 
     /** What a signed docket shows, and its seal is checked against, always comes from the disk. */
@@ -149,13 +159,15 @@ public class DocketService {
     private SetUpAssembler assembler(List<SetUpRow> setUps) {
         List<Long> ids = setUps.stream().map(SetUpRow::id).toList();
         return ids.isEmpty()
-                ? new SetUpAssembler(Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of())
+                ? new SetUpAssembler(Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of())
                 : new SetUpAssembler(
                         gauges.byId(),
+                        dockets.attempts(ids).stream().collect(groupingBy(AttemptRow::setUpId)),
                         dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
                         dockets.readings(ids).stream().collect(groupingBy(ReadingRow::sweepId)),
                         dockets.extraStations(ids).stream().collect(groupingBy(ExtraStationRow::sweepId)),
                         dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
-                        dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)));
+                        dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)),
+                        dockets.leftOut(ids).stream().collect(groupingBy(LeftOutRow::setUpId)));
     }
 }

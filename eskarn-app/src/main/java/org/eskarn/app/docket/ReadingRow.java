@@ -25,7 +25,8 @@ public record ReadingRow(
         String takenByName,
         Instant takenAt,
         boolean corrected,
-        @Nullable String reason) {
+        @Nullable String reason,
+        ReadingSource source) {
 
     public Entry entry() {
         return new Entry(typed, number, other, unit);

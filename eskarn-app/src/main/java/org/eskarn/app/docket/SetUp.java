@@ -6,33 +6,75 @@ import java.util.Optional;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
 
 /**
  * The work on one requirement of a docket: what is asked, what has been done, and every sweep taken.
  *
- * @param sweeps in the order begun, at least one; the last is the one being worked on and judged
+ * @param attempts in the order begun, at least one; the last is the one being worked on and judged
  * @param stepsDone standing confirmations only
  * @param preparationsDone standing ticks only
+ * @param leftOut what stands as left out
  */
 public record SetUp(
         SetUpRow row,
         PartRequirement requirement,
-        List<SweepRecord> sweeps,
+        List<Attempt> attempts,
         List<StepDoneRow> stepsDone,
-        List<PreparationDoneRow> preparationsDone) {
+        List<PreparationDoneRow> preparationsDone,
+        List<LeftOutRow> leftOut) {
 
-    public SweepRecord sweep() {
-        return sweeps.get(sweeps.size() - 1);
+    public Attempt attempt() {
+        return attempts.get(attempts.size() - 1);
     }
 
+    /** The sweep being worked on, the last of the last attempt. */
+    public SweepRecord sweep() {
+        return attempt().last();
+    }
+
+    /** All sweeps of all attempts, in the order begun. */
+    public List<SweepRecord> sweeps() {
+        return attempts.stream().flatMap(each -> each.sweeps().stream()).toList();
+    }
+
+    /** What the core makes of the sweep being worked on. */
     public Assessment assessment() {
         return sweep().assessment();
     }
 
+    /** The verdict on the requirement, from all sweeps of the last attempt. */
     public Verdict verdict() {
-        return assessment().verdict();
+        return attempt().verdict();
+    }
+
+    public Judgement judgement() {
+        return attempt().judgement();
+    }
+
+    /** Why and by whom the whole requirement is left out, if it is. */
+    public Optional<LeftOutRow> wholeLeftOut() {
+        return leftOut.stream().filter(row -> row.step() == null).findFirst();
+    }
+
+    public Optional<LeftOutRow> leftOut(Step step) {
+        return leftOut.stream()
+                .filter(row -> row.step() == step)
+                .filter(row -> !step.ofSweep()
+                        || (row.sweepId() != null
+                                && row.sweepId() == sweep().row().id()))
+                .findFirst();
+    }
+
+    public Optional<WaitsFor> waitsFor() {
+        return Optional.ofNullable(row.waitsFor());
+    }
+
+    /** Whether the simulated indicator stands in for the gauge. */
+    public boolean simulated() {
+        return row.simulatedSeed() != null;
     }
 
     public boolean ticked(Preparation preparation) {
@@ -50,7 +92,17 @@ public record SetUp(
         return requirement.preparations().stream().filter(p -> !ticked(p)).findFirst();
     }
 
+    /** Whether an unread caution stands before this preparation, so that it cannot be ticked yet. */
+    public boolean behindACaution(long preparationId) {
+        return requirement.preparations().stream()
+                .takeWhile(preparation -> preparation.id() != preparationId)
+                .anyMatch(preparation -> preparation.caution() && !ticked(preparation));
+    }
+
     public boolean done(Step step) {
+        if (leftOut(step).isPresent()) {
+            return true;
+        }
         return switch (step) {
             case PREPARE -> nextPreparation().isEmpty();
             case SWEEP -> sweep().complete();
@@ -76,13 +128,14 @@ public record SetUp(
                 .orElse(Step.VERDICT);
     }
 
-    /** Whether the verdict has been accepted by a person. */
+    /** Whether nothing more is to be done: the verdict accepted by a person, or the whole left out. */
     public boolean settled() {
-        return done(Step.VERDICT) && acceptable();
+        return wholeLeftOut().isPresent() || (done(Step.VERDICT) && acceptable() && row.waitsFor() == null);
     }
 
-    /** Whether the verdict can stand: pass, fail, or too near the limit to tell. Anything else is swept again. */
+    /** Whether the verdict can stand, or is not proven for a reason that more sweeps do not mend. */
     public boolean acceptable() {
-        return verdict().because() == null || verdict().because() == Because.WITHIN_UNCERTAINTY;
+        Because because = verdict().because();
+        return because == null || because == Because.WITHIN_UNCERTAINTY || because == Because.LIMIT_IS_TEXT;
     }
 }

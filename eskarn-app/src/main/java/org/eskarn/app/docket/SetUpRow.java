@@ -1,9 +1,40 @@
 package org.eskarn.app.docket;
 
+import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.Optional;
+import org.eskarn.core.reading.Corrections;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
 
 /**
  * @param version raised at every change, so that a page can tell whether it is still the newest
+ * @param drift whether drift is taken off the readings
+ * @param sag of the holder, as typed
+ * @param lever angle of the lever to the surface in degrees, as typed
+ * @param simulatedSeed of the virtual part, where the simulated indicator stands in for a gauge
+ * @param bezel of the simulated indicator, in divisions
  */
 public record SetUpRow(
-        long id, long docketId, long requirementId, int version, String changedByName, Instant changedAt) {}
+        long id,
+        long docketId,
+        long requirementId,
+        int version,
+        String changedByName,
+        Instant changedAt,
+        @Nullable WaitsFor waitsFor,
+        boolean drift,
+        @Nullable BigDecimal sag,
+        @Nullable LengthUnit sagUnit,
+        @Nullable BigDecimal lever,
+        @Nullable Long simulatedSeed,
+        BigDecimal bezel) {
+
+    public Corrections corrections() {
+        return new Corrections(
+                drift,
+                sag == null || sagUnit == null ? Optional.empty() : Optional.of(new Length(sag, sagUnit)),
+                lever == null ? 0 : lever.doubleValue());
+    }
+}

@@ -2,11 +2,13 @@ package org.eskarn.app.docket;
 
 import org.eskarn.core.verdict.Outcome;
 
-/** How a requirement stands, for its mark: the three outcomes, or not begun. */
+/** How a requirement stands, for its mark: an outcome, left out, or not begun. */
 public enum Standing {
     PASS("pass"),
     FAIL("fail"),
     NOT_PROVEN("not proven"),
+    RECORDED("recorded"),
+    LEFT_OUT("left out"),
     OPEN("not begun");
 
     private final String word;
@@ -24,10 +26,14 @@ public enum Standing {
             case PASS -> PASS;
             case FAIL -> FAIL;
             case NOT_PROVEN -> NOT_PROVEN;
+            case RECORDED -> RECORDED;
         };
     }
 
     public static Standing of(SetUp setUp) {
+        if (setUp.wholeLeftOut().isPresent()) {
+            return LEFT_OUT;
+        }
         boolean begun = setUp.sweeps().size() > 1 || !setUp.sweep().readings().isEmpty();
         return begun ? of(setUp.verdict().outcome()) : OPEN;
     }

@@ -36,4 +36,9 @@ public enum Step {
     boolean confirmed() {
         return this != PREPARE && this != SWEEP;
     }
+
+    /** Whether the step may be left out, with a reason; without the others there is no verdict. */
+    public boolean canBeLeftOut() {
+        return this == GAUGE || this == PREPARE || this == ZERO || this == PROVE;
+    }
 }

@@ -1,15 +1,19 @@
 package org.eskarn.app.docket;
 
-import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
+import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Entry;
+import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.Reading;
-import org.eskarn.core.reading.RingLayout;
+import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.reading.WrittenLayout.Place;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.units.Length;
 import org.jspecify.annotations.Nullable;
@@ -27,9 +31,10 @@ public record SweepRecord(
             SweepRow row,
             Gauge gauge,
             List<ReadingRow> all,
-            List<BigDecimal> extraAngles,
-            PartRequirement requirement) {
-        RingLayout layout = requirement.terms().layout().extended(extraAngles);
+            List<String> extraPlaces,
+            PartRequirement requirement,
+            Corrections corrections) {
+        Layout layout = requirement.terms().layout().extended(hunted(extraPlaces, requirement));
         List<ReadingRow> readings =
                 all.stream().filter(reading -> !reading.corrected()).toList();
         List<ReadingRow> corrected = all.stream().filter(ReadingRow::corrected).toList();
@@ -46,10 +51,25 @@ public record SweepRecord(
                 .orElse(null);
         Sweep sweep = new Sweep(layout, taken, atReturn);
         return new SweepRecord(
-                row, gauge, readings, corrected, Assessment.of(requirement.terms(), gauge.dial(), sweep));
+                row, gauge, readings, corrected, Assessment.of(requirement.terms(), gauge.dial(), sweep, corrections));
+    }
+
+    private static List<Place> hunted(List<String> written, PartRequirement requirement) {
+        List<Place> places = new ArrayList<>();
+        for (String place : written) {
+            try {
+                places.add(requirement.row().written().hunted(place));
+            } catch (LayoutRejected e) {
+                throw new IllegalStateException("station “" + place + "” was never accepted", e);
+            }
+        }
+        return places;
     }
 
     private static Reading reading(Station station, Entry entry, Gauge gauge) {
+        if (entry.unit() == ReadingUnit.ANSWER) {
+            return Reading.still(station, entry.number().doubleValue());
+        }
         Length graduation = gauge.dial().graduation();
         double band =
                 entry.high(graduation).micrometres() - entry.low(graduation).micrometres();
@@ -57,23 +77,21 @@ public record SweepRecord(
     }
 
     private static double micrometres(ReadingRow reading, Gauge gauge) {
-        return reading.entry().middle(gauge.dial().graduation()).micrometres();
+        return reading.unit() == ReadingUnit.ANSWER
+                ? reading.number().doubleValue()
+                : reading.entry().middle(gauge.dial().graduation()).micrometres();
     }
 
     /** The stations of this sweep: those of the requirement, then those added while hunting. */
-    public RingLayout layout() {
+    public Layout layout() {
         return assessment.sweep().layout();
     }
 
-    /** What a place is called on paper: its angle, or the return. */
+    /** What a place is called on paper: its station, or the return. */
     public String placeName(int place) {
         return place > layout().size()
                 ? "return"
-                : layout().stations()
-                                .get(place - 1)
-                                .angle()
-                                .stripTrailingZeros()
-                                .toPlainString() + "°";
+                : layout().stations().get(place - 1).name();
     }
 
     /** The place the next reading goes to, from 1; one more than there are readings. */
@@ -93,6 +111,11 @@ public record SweepRecord(
 
     public Optional<ReadingRow> last() {
         return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1));
+    }
+
+    /** Whether any reading came from the simulated indicator. */
+    public boolean simulated() {
+        return readings.stream().anyMatch(reading -> reading.source() == ReadingSource.SIMULATED);
     }
 
     public boolean complete() {

@@ -3,10 +3,11 @@ package org.eskarn.app.docket;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.reading.Entry;
+import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
 
 /**
@@ -15,7 +16,7 @@ import org.eskarn.core.reading.Station;
  * @param id for the page to find it by
  * @param kind "next" for the one to read next, "return" for the last
  * @param number the station, marked where it is the return
- * @param at its angle
+ * @param at what it is called
  * @param struck what stood there before it was put right, as typed
  * @param reading in the unit of the tape, of a band its middle; with what was typed before it where that is a band
  *     or has another unit
@@ -23,31 +24,39 @@ import org.eskarn.core.reading.Station;
  */
 public record TapeLine(String id, String kind, String number, String at, String struck, String reading, String other) {
 
-    /** A line for each station, read or not, and a last one for the return. */
+    /** A line for each station, read or not, and a last one for the return where there is one. */
     static List<TapeLine> of(SetUp setUp, Display display) {
         SweepRecord sweep = setUp.sweep();
         List<Station> stations = sweep.layout().stations();
         boolean open = setUp.current() == Step.SWEEP;
         List<TapeLine> lines = new ArrayList<>();
-        for (int place = 1; place <= stations.size() + 1; place++) {
+        for (int place = 1; place <= sweep.layout().places(); place++) {
             boolean isReturn = place > stations.size();
             boolean next = open && place == sweep.nextPlace();
             Station station = stations.get((place - 1) % stations.size());
-            OptionalDouble micrometres =
-                    place < sweep.nextPlace() ? OptionalDouble.of(sweep.micrometres(place)) : OptionalDouble.empty();
+            Optional<Entry> entry = place < sweep.nextPlace()
+                    ? Optional.of(sweep.readings().get(place - 1).entry())
+                    : Optional.empty();
+            double micrometres = entry.isPresent() ? sweep.micrometres(place) : 0;
+            boolean answer = entry.filter(e -> e.unit() == ReadingUnit.ANSWER).isPresent();
             lines.add(new TapeLine(
                     "tape-" + place,
                     (next ? "next" : "") + (isReturn ? " return" : ""),
                     (isReturn ? "↺ " : "") + station.number(),
-                    station.angle().stripTrailingZeros().toPlainString() + "°",
+                    station.name(),
                     sweep.correctedAt(place).stream().map(ReadingRow::typed).collect(Collectors.joining("  ")),
-                    micrometres.isPresent()
-                            ? typedBefore(sweep.readings().get(place - 1).entry(), display)
-                                    + display.signed(micrometres.getAsDouble())
-                            : next ? "–" : "",
-                    micrometres.isPresent() ? display.companion().signed(micrometres.getAsDouble()) : ""));
+                    answer
+                            ? micrometres == 1 ? "yes" : "no"
+                            : entry.map(e -> typedBefore(e, display) + said(sweep, micrometres, display))
+                                    .orElse(next ? "–" : ""),
+                    entry.isEmpty() || answer ? "" : said(sweep, micrometres, display.companion())));
         }
         return lines;
+    }
+
+    /** A whole size has no plus before it. */
+    private static String said(SweepRecord sweep, double micrometres, Display display) {
+        return sweep.gauge().readsSizes() ? display.amount(micrometres) : display.signed(micrometres);
     }
 
     private static String typedBefore(Entry entry, Display display) {

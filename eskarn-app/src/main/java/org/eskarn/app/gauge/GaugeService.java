@@ -17,6 +17,12 @@ public class GaugeService {
         this.gauges = gauges;
     }
 
+    /** All gauges by their marks. */
+    @Transactional(readOnly = true)
+    public List<Gauge> all() {
+        return gauges.all();
+    }
+
     @Transactional(readOnly = true)
     public Map<Long, Gauge> byId() {
         return gauges.all().stream().collect(Collectors.toMap(Gauge::id, Function.identity()));
@@ -28,7 +34,7 @@ public class GaugeService {
         return gauges.dueBy(day);
     }
 
-    /** Adds a gauge with the id it carries. */
+    /** Adds a gauge; it gets an id of its own. */
     @Transactional
     public void add(Gauge gauge) {
         gauges.insert(gauge);

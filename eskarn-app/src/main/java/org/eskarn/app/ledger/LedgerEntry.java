@@ -1,5 +1,6 @@
 package org.eskarn.app.ledger;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.docket.Docket;
@@ -8,11 +9,13 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.picture.RingPicture;
+import org.eskarn.app.picture.Picture;
 import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A signed docket.
@@ -29,11 +32,17 @@ public record LedgerEntry(Docket docket, SignatureRow signature, List<Line> line
     public record Line(SetUp setUp, SignedVerdictRow signed, Display display, VerdictRule rule) {
 
         public Standing standing() {
-            return Standing.of(signed.outcome());
+            return setUp.wholeLeftOut().isPresent() ? Standing.LEFT_OUT : Standing.of(signed.outcome());
         }
 
+        /** The judged figure; a dash where there is none. */
         public String value() {
-            return display.amount(signed.figureMicrometres().doubleValue());
+            BigDecimal figure = signed.figureMicrometres();
+            return figure == null ? "–" : display.amount(figure.doubleValue());
+        }
+
+        public boolean hasValue() {
+            return signed.figureMicrometres() != null;
         }
 
         public String uncertainty() {
@@ -44,12 +53,12 @@ public record LedgerEntry(Docket docket, SignatureRow signature, List<Line> line
             return VerdictRule.wide(verdict(signed, setUp), display);
         }
 
-        public RingPicture picture() {
+        public Picture picture() {
             return DocketPage.picture(setUp);
         }
 
         public VerdictWords words() {
-            return VerdictWords.of(setUp.requirement().terms(), setUp.assessment(), display);
+            return VerdictWords.of(setUp, display);
         }
     }
 
@@ -70,7 +79,7 @@ public record LedgerEntry(Docket docket, SignatureRow signature, List<Line> line
     }
 
     private static Line line(SetUp setUp, SignedVerdictRow signed) {
-        Display display = DocketPage.display(setUp);
+        Display display = DocketPage.figures(setUp);
         return new Line(setUp, signed, display, VerdictRule.small(verdict(signed, setUp), display));
     }
 
@@ -80,10 +89,14 @@ public record LedgerEntry(Docket docket, SignatureRow signature, List<Line> line
         return new Verdict(
                 signed.outcome(),
                 open ? Because.WITHIN_UNCERTAINTY : null,
-                signed.figureMicrometres().doubleValue(),
-                signed.limitMicrometres().doubleValue(),
+                number(signed.figureMicrometres()),
+                new Bounds(number(signed.lowerMicrometres()), number(signed.limitMicrometres())),
                 signed.uncertaintyMicrometres().doubleValue(),
                 rule);
+    }
+
+    private static @Nullable Double number(@Nullable BigDecimal kept) {
+        return kept == null ? null : (Double) kept.doubleValue();
     }
 
     public Standing standing() {

@@ -21,6 +21,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.core.CoreVersion;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -67,7 +68,7 @@ public class LedgerService {
                     "docket", "Somebody changed this docket after you opened the page: look at it again, then sign.");
         }
         String said = remark.strip();
-        if (said.isEmpty() && docket.outcome() != Outcome.PASS) {
+        if (said.isEmpty() && docket.outcome() != Outcome.PASS && docket.outcome() != Outcome.RECORDED) {
             throw new SigningRefused(
                     "remark",
                     "Not all passes: write what is to be done with the piece, for example “regrind journal B”.");
@@ -122,17 +123,23 @@ public class LedgerService {
 
     private static SignedVerdictRow verdict(SetUp setUp, long signatureId) {
         Verdict verdict = setUp.verdict();
+        boolean left = setUp.wholeLeftOut().isPresent();
         return new SignedVerdictRow(
                 signatureId,
                 setUp.requirement().row().id(),
                 setUp.sweep().row().id(),
-                verdict.outcome(),
-                kept(Objects.requireNonNull(verdict.value())),
-                kept(verdict.limit()),
-                kept(verdict.expanded()));
+                left ? Outcome.NOT_PROVEN : verdict.outcome(),
+                left ? null : kept(verdict.value()),
+                kept(verdict.bounds().upper()),
+                left ? BigDecimal.ZERO : rounded(verdict.expanded()),
+                kept(verdict.bounds().lower()));
     }
 
-    private static BigDecimal kept(double micrometres) {
+    private static @Nullable BigDecimal kept(@Nullable Double micrometres) {
+        return micrometres == null ? null : rounded(micrometres);
+    }
+
+    private static BigDecimal rounded(double micrometres) {
         return BigDecimal.valueOf(micrometres).setScale(DECIMALS, RoundingMode.HALF_UP);
     }
 

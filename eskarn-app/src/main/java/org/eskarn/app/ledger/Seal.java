@@ -8,11 +8,18 @@ import java.util.HexFormat;
 import java.util.List;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.ReadingRow;
+import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.RequirementRow;
 import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.requirement.Basis;
+import org.eskarn.core.requirement.Limit;
+import org.eskarn.core.requirement.LimitKind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The seal of a record: SHA-256 over every line of it, each on its own line with its fields parted by a character that
@@ -53,23 +60,78 @@ final class Seal {
     private static void content(StringBuilder text, SetUp setUp) {
         RequirementRow row = setUp.requirement().row();
         line(text, "requirement", row.position(), row.title(), row.characteristic(), row.datum(), row.circumstances());
-        line(text, row.limitAmount().toPlainString(), row.limitUnit(), row.statedAs(), row.rule());
+        Limit limit = setUp.requirement().terms().limit();
+        line(text, String.valueOf(plain(limit.upper())), limit.unit(), row.statedAs(), row.rule());
         line(text, String.valueOf(row.allowedReturn()), String.valueOf(row.allowedReturnUnit()));
-        // What came later is a line only where it says something, so that older seals still hold.
-        if (row.flicker() != FlickerRule.MIDDLE) {
-            line(text, "flicker", row.flicker());
-        }
+        later(text, setUp, row, limit);
         setUp.requirement()
                 .terms()
                 .layout()
                 .stations()
-                .forEach(station ->
-                        line(text, "station", station.number(), station.angle().toPlainString()));
+                .forEach(station -> line(text, "station", station.number(), place(station)));
         setUp.stepsDone().forEach(done -> line(text, "step", done.step(), done.doneByName(), done.doneAt()));
         setUp.preparationsDone()
                 .forEach(done -> line(text, "preparation", done.preparationId(), done.doneByName(), done.doneAt()));
+        setUp.attempts().stream()
+                .skip(1)
+                .forEach(attempt -> line(
+                        text,
+                        "attempt",
+                        attempt.row().number(),
+                        attempt.row().kind(),
+                        attempt.row().begunByName(),
+                        attempt.row().begunAt(),
+                        attempt.sweeps().get(0).row().number()));
+        setUp.leftOut()
+                .forEach(left -> line(
+                        text,
+                        "left out",
+                        left.step() == null ? "all" : left.step(),
+                        left.reason(),
+                        left.leftByName(),
+                        left.leftAt()));
         int stations = setUp.requirement().terms().layout().size();
         setUp.sweeps().forEach(sweep -> content(text, sweep, stations));
+    }
+
+    /** What came later is a line only where it says something, so that older seals still hold. */
+    private static void later(StringBuilder text, SetUp setUp, RequirementRow row, Limit limit) {
+        if (row.flicker() != FlickerRule.MIDDLE) {
+            line(text, "flicker", row.flicker());
+        }
+        if (limit.kind() != LimitKind.MAXIMUM || limit.only() != null || limit.per() != null) {
+            line(
+                    text,
+                    "limit",
+                    limit.kind(),
+                    String.valueOf(plain(limit.nominal())),
+                    String.valueOf(plain(limit.lower())),
+                    limit.code(),
+                    String.valueOf(limit.only()),
+                    limit.reason(),
+                    String.valueOf(limit.per()));
+        }
+        if (row.repeats() > 1) {
+            line(text, "repeats", row.repeats());
+        }
+        if (row.layoutKind() != LayoutKind.RING) {
+            line(text, "layout", row.layoutKind(), row.layoutUnit());
+        }
+        if (!row.basis().equals(Basis.NONE)) {
+            line(text, "basis", row.basis());
+        }
+        if (!setUp.row().corrections().none()) {
+            line(text, "corrections", setUp.row().corrections());
+        }
+    }
+
+    private static @Nullable String plain(@Nullable BigDecimal amount) {
+        return amount == null ? null : amount.toPlainString();
+    }
+
+    private static String place(Station station) {
+        BigDecimal angle = station.angle();
+        return angle == null || station.along() != null ? station.name() : angle.toPlainString();
     }
 
     private static void content(StringBuilder text, SweepRecord sweep, int requirementStations) {
@@ -84,7 +146,7 @@ final class Seal {
         line(text, gauge.dial().graduation(), gauge.dial().errorLimit());
         sweep.layout().stations().stream()
                 .skip(requirementStations)
-                .forEach(extra -> line(text, "extra", extra.angle().toPlainString()));
+                .forEach(extra -> line(text, "extra", place(extra)));
         for (ReadingRow reading : sweep.readings()) {
             line(text, reading.place(), reading.typed(), reading.number().toPlainString(), reading.unit());
             BigDecimal other = reading.other();
@@ -92,6 +154,9 @@ final class Seal {
                 line(text, "to", other.toPlainString());
             }
             line(text, reading.takenByName(), reading.takenAt());
+            if (reading.source() != ReadingSource.KEYPAD) {
+                line(text, "from", reading.source());
+            }
             if (reading.reason() != null) {
                 line(text, "because", reading.reason());
             }
@@ -111,9 +176,12 @@ final class Seal {
             line(text, verdict.requirementId(), verdict.sweepId(), verdict.outcome());
             line(
                     text,
-                    verdict.figureMicrometres().toPlainString(),
-                    verdict.limitMicrometres().toPlainString(),
+                    String.valueOf(plain(verdict.figureMicrometres())),
+                    String.valueOf(plain(verdict.limitMicrometres())),
                     verdict.uncertaintyMicrometres().toPlainString());
+            if (verdict.lowerMicrometres() != null) {
+                line(text, "lower", String.valueOf(plain(verdict.lowerMicrometres())));
+            }
         }
         return digest(text);
     }

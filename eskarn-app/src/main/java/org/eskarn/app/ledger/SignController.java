@@ -77,13 +77,13 @@ class SignController {
     record Line(SetUp setUp, Display display, Standing standing, VerdictRule rule, VerdictWords words) {
 
         static Line of(SetUp setUp) {
-            Display display = DocketPage.display(setUp);
+            Display display = DocketPage.figures(setUp);
             return new Line(
                     setUp,
                     display,
                     Standing.of(setUp),
                     VerdictRule.small(setUp.verdict(), display),
-                    VerdictWords.of(setUp.requirement().terms(), setUp.assessment(), display));
+                    VerdictWords.of(setUp, display));
         }
     }
 

@@ -8,21 +8,35 @@ import org.eskarn.core.units.LengthUnit;
  * Figures in one unit, always with the same number of decimals, so that decimal points stand under each other.
  *
  * @param unit the unit figures are said in
+ * @param radius for figures said as an angle: the radius in µm on which it stands; 0 for lengths
  */
-public record Display(LengthUnit unit) {
+public record Display(LengthUnit unit, double radius) {
 
     private static final String MINUS = "\u2212";
 
-    public String symbol() {
-        return unit.symbol();
+    private static final int DECIMALS_OF_DEGREES = 3;
+
+    public Display(LengthUnit unit) {
+        this(unit, 0);
     }
 
-    /** The same figures in the other system, small beside these. */
+    private boolean degrees() {
+        return radius > 0;
+    }
+
+    public String symbol() {
+        return degrees() ? "°" : unit.symbol();
+    }
+
+    /** The same figures in the other system, small beside these; of degrees, the length. */
     public Display companion() {
-        return new Display(unit.companion());
+        return new Display(degrees() ? unit : unit.companion());
     }
 
     public int decimals() {
+        if (degrees()) {
+            return DECIMALS_OF_DEGREES;
+        }
         return switch (unit) {
             case MILLIMETRE -> 4;
             case MICROMETRE, TENTH -> 1;
@@ -44,12 +58,16 @@ public record Display(LengthUnit unit) {
 
     /** Micrometres as an amount of this unit, for scales. */
     public double of(double micrometres) {
-        return micrometres / unit.micrometres().doubleValue();
+        return degrees()
+                ? Math.toDegrees(Math.asin(Math.max(-1, Math.min(1, micrometres / radius))))
+                : micrometres / unit.micrometres().doubleValue();
     }
 
     /** An amount of this unit as micrometres. */
     public double micrometres(double amount) {
-        return amount * unit.micrometres().doubleValue();
+        return degrees()
+                ? radius * Math.sin(Math.toRadians(amount))
+                : amount * unit.micrometres().doubleValue();
     }
 
     private BigDecimal rounded(double micrometres) {

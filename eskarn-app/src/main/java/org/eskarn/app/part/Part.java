@@ -1,4 +1,28 @@
 package org.eskarn.app.part;
 
-/** What a drawing number and revision describe. */
-public record Part(long id, String drawingNumber, String revision, String title, String material) {}
+import java.math.BigDecimal;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a drawing number and revision describe.
+ *
+ * @param expansion of the material, µm per metre and kelvin; null where it is not known
+ * @param opened whether dockets stand on this revision, so that it stays as it is
+ * @param revisedFrom the revision before, if this one was made from it
+ */
+public record Part(
+        long id,
+        String drawingNumber,
+        String revision,
+        String title,
+        String material,
+        @Nullable BigDecimal expansion,
+        boolean opened,
+        int version,
+        @Nullable Long revisedFrom) {
+
+    /** As it is called on paper. */
+    public String number() {
+        return drawingNumber + " rev " + revision;
+    }
+}

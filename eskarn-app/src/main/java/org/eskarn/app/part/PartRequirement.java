@@ -2,29 +2,97 @@ package org.eskarn.app.part;
 
 import java.util.List;
 import java.util.Optional;
-import org.eskarn.core.reading.RingLayout;
+import org.eskarn.app.picture.Subject;
+import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
 
-/** A requirement of a part, whole: its row, what the core needs of it, and its preparations in order. */
-public record PartRequirement(RequirementRow row, Requirement terms, List<Preparation> preparations) {
+/**
+ * A requirement of a part, whole.
+ *
+ * @param limit for new parts
+ * @param serviceLimit for parts in service, where it differs
+ * @param terms what the core needs of it, with the limit that counts
+ * @param preparations in the order they are done
+ */
+public record PartRequirement(
+        RequirementRow row,
+        Feature feature,
+        Limit limit,
+        Optional<Limit> serviceLimit,
+        Requirement terms,
+        List<Preparation> preparations) {
 
-    static PartRequirement of(RequirementRow row, List<StationRow> stations, List<Preparation> preparations) {
+    public PartRequirement {
+        preparations = List.copyOf(preparations);
+    }
+
+    /**
+     * @throws LayoutRejected if its layout is none
+     */
+    static PartRequirement of(
+            RequirementRow row,
+            Feature feature,
+            Limit limit,
+            Optional<Limit> serviceLimit,
+            List<Preparation> preparations)
+            throws LayoutRejected {
+        boolean returns = row.layoutKind().returns() && !row.characteristic().readsSizes();
+        Layout layout = row.written().read(row.characteristic().ends()).returning(returns);
         Optional<Length> allowedReturn = row.allowedReturn() == null || row.allowedReturnUnit() == null
                 ? Optional.empty()
                 : Optional.of(new Length(row.allowedReturn(), row.allowedReturnUnit()));
         Requirement terms = new Requirement(
                 row.characteristic(),
-                new Length(row.limitAmount(), row.limitUnit()),
+                feature.side(),
+                limit,
                 row.statedAs(),
                 row.rule(),
                 allowedReturn,
                 row.flicker(),
-                RingLayout.of(stations.stream().map(StationRow::angle).toList()));
-        return new PartRequirement(row, terms, List.copyOf(preparations));
+                row.repeats(),
+                layout,
+                row.basis());
+        return new PartRequirement(row, feature, limit, serviceLimit, terms, preparations);
     }
 
-    public Length nominal() {
-        return new Length(row.nominal(), row.nominalUnit());
+    /** The same, judged by the limit for parts in service where there is one. */
+    public PartRequirement inService() {
+        return serviceLimit
+                .map(service -> new PartRequirement(row, feature, limit, serviceLimit, with(service), preparations))
+                .orElse(this);
+    }
+
+    private Requirement with(Limit other) {
+        return new Requirement(
+                terms.characteristic(),
+                terms.side(),
+                other,
+                terms.statedAs(),
+                terms.rule(),
+                terms.allowedReturn(),
+                terms.flicker(),
+                terms.repeats(),
+                terms.layout(),
+                terms.basis());
+    }
+
+    /** What its picture shows. */
+    public Subject subject() {
+        return new Subject(terms, feature.name(), feature.seenFrom(), feature.size());
+    }
+
+    /** The unit figures of the verdict are said in: that of the drawing for sizes, else that of the dial. */
+    public LengthUnit figureUnit(LengthUnit ofDial) {
+        boolean sizes = row.characteristic().sized() || row.characteristic().angular();
+        return sizes ? limit.unit().length().orElse(row.layoutUnit()) : ofDial;
+    }
+
+    /** What names the gauge and the zero, so that requirements that share them can be worked one after the other. */
+    public String zeroName() {
+        return row.workKind() + " " + row.gaugeKind() + " " + row.zeroRule() + " " + row.setTo();
     }
 }

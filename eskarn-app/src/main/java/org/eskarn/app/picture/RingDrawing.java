@@ -38,6 +38,8 @@ public final class RingDrawing {
     private static final int MANY_STATIONS = 30;
 
     private static final double LABEL_GAP = 16;
+    /** µm; the scale of a ring that is only recorded, as long as nothing deviates. */
+    private static final double SMALLEST = 1;
 
     private final Requirement requirement;
     private final Assessment assessment;
@@ -52,7 +54,7 @@ public final class RingDrawing {
         this.requirement = requirement;
         this.assessment = assessment;
         this.display = display;
-        this.inside = requirement.characteristic().side() == SurfaceSide.INSIDE;
+        this.inside = requirement.side() == SurfaceSide.INSIDE;
         this.level = level();
         double unitsPerMicrometreOfPart = IDEAL / (nominal.micrometres() / 2);
         this.magnification = RoundSteps.atMost(ROOM / largestDeviation() / unitsPerMicrometreOfPart);
@@ -75,21 +77,21 @@ public final class RingDrawing {
     }
 
     private RingPicture draw(String title) {
-        double halfLimit = requirement.limitAsMovement() / 2 * scale;
+        double halfLimit = requirement.allowedMovement() / 2 * scale;
         double barDeviation = display.micrometres(RoundSteps.atMost(display.of(ROOM / scale)));
-        Sweep sweep = assessment.sweep();
+        Sweep sweep = assessment.corrected();
         return new RingPicture(
                 title,
                 inside,
                 IDEAL,
-                List.of(IDEAL - halfLimit, IDEAL + halfLimit),
+                halfLimit > 0 ? List.of(IDEAL - halfLimit, IDEAL + halfLimit) : List.of(),
                 marks(),
                 ticks(),
                 dots(),
                 bands(),
                 sweep.readings().stream()
                         .sorted(Comparator.comparing(
-                                reading -> reading.station().angle()))
+                                reading -> reading.station().radians()))
                         .map(this::point)
                         .map(Xy::toString)
                         .collect(Collectors.joining(" ")),
@@ -99,10 +101,7 @@ public final class RingDrawing {
                         .map(this::arrow)
                         .orElse(null),
                 sweep.next().map(this::next).orElse(null),
-                "angles run clockwise · deviation drawn × " + grouped(magnification) + " · dashed: limit "
-                        + requirement.limit() + " "
-                        + requirement.statedAs().word()
-                        + " about the fitted size",
+                "angles run clockwise · deviation drawn × " + grouped(magnification) + limitLine(),
                 barDeviation * scale,
                 plain(display.of(barDeviation)) + " " + display.symbol(),
                 centre().map(centre -> offsetLine(centre.offset(), display)));
@@ -116,6 +115,15 @@ public final class RingDrawing {
                 : amount + ", no direction clear of the scatter";
     }
 
+    private String limitLine() {
+        if (requirement.bounds().open()) {
+            return "";
+        }
+        return " · dashed: limit "
+                + (requirement.limit().words() + " " + requirement.statedAs().word()).strip()
+                + " about the fitted size";
+    }
+
     private Optional<Centre> centre() {
         return assessment
                 .reduction()
@@ -124,15 +132,15 @@ public final class RingDrawing {
     }
 
     private double level() {
-        double[] readings = assessment.sweep().micrometres();
+        double[] readings = assessment.corrected().micrometres();
         double highest = java.util.Arrays.stream(readings).max().orElse(0);
         double lowest = java.util.Arrays.stream(readings).min().orElse(0);
         return centre().map(centre -> centre.fit().level()).orElse((highest + lowest) / 2);
     }
 
     private double largestDeviation() {
-        double ofLimit = requirement.limitAsMovement() / 2;
-        return assessment.sweep().readings().stream()
+        double ofLimit = Math.max(requirement.allowedMovement() / 2, SMALLEST);
+        return assessment.corrected().readings().stream()
                 .mapToDouble(reading -> Math.abs(reading.micrometres() - level) + reading.halfBand())
                 .reduce(ofLimit, Math::max);
     }
@@ -152,7 +160,7 @@ public final class RingDrawing {
     }
 
     private String ticks() {
-        return assessment.sweep().layout().stations().stream()
+        return assessment.corrected().layout().stations().stream()
                 .map(station -> "M" + at(RingPicture.DISC, station.radians()) + "L"
                         + at(RingPicture.DISC + 8, station.radians()))
                 .collect(Collectors.joining());
@@ -160,16 +168,16 @@ public final class RingDrawing {
 
     /** Each dot is a full circle drawn as two arcs. */
     private String dots() {
-        String r = assessment.sweep().layout().size() > MANY_STATIONS ? "2.4" : "4.4";
-        String d = assessment.sweep().layout().size() > MANY_STATIONS ? "4.8" : "8.8";
+        String r = assessment.corrected().layout().size() > MANY_STATIONS ? "2.4" : "4.4";
+        String d = assessment.corrected().layout().size() > MANY_STATIONS ? "4.8" : "8.8";
         String circle = "m-%s,0a%s,%s 0 1,0 %s,0a%s,%s 0 1,0 -%s,0".formatted(r, r, r, d, r, r, d);
-        return assessment.sweep().readings().stream()
+        return assessment.corrected().readings().stream()
                 .map(reading -> "M" + point(reading) + circle)
                 .collect(Collectors.joining());
     }
 
     private String bands() {
-        return assessment.sweep().readings().stream()
+        return assessment.corrected().readings().stream()
                 .filter(reading -> reading.halfBand() > 0)
                 .map(reading -> {
                     double radians = reading.station().radians();
@@ -179,9 +187,10 @@ public final class RingDrawing {
     }
 
     private List<StationMark> marks() {
-        List<Station> stations = assessment.sweep().layout().stations();
-        List<Reading> readings = assessment.sweep().readings();
-        Optional<RingReduction> ring = assessment.reduction().map(RingReduction.class::cast);
+        List<Station> stations = assessment.corrected().layout().stations();
+        List<Reading> readings = assessment.corrected().readings();
+        Optional<RingReduction> ring =
+                assessment.reduction().filter(RingReduction.class::isInstance).map(RingReduction.class::cast);
         int marked = requirement.layout().size();
         int every = (marked + MOST_ANGLES - 1) / MOST_ANGLES;
         List<StationMark> marks = new ArrayList<>();
@@ -242,11 +251,12 @@ public final class RingDrawing {
     }
 
     private boolean atReturn() {
-        return assessment.sweep().stationsToGo() == 0 && !assessment.sweep().complete();
+        return assessment.corrected().stationsToGo() == 0
+                && !assessment.corrected().complete();
     }
 
     private static String degrees(Station station) {
-        return station.angle().stripTrailingZeros().toPlainString() + "°";
+        return station.name();
     }
 
     /** Labels stand away from the part: to the left of points on the left, to the right of points on the right. */
@@ -271,13 +281,13 @@ public final class RingDrawing {
         return new Arrow(at(length, offset.direction()), offset.degrees(), Math.min(14, length * 0.6));
     }
 
-    private static String grouped(double magnification) {
+    static String grouped(double magnification) {
         return magnification >= 10
                 ? String.format(Locale.ROOT, "%,.0f", magnification).replace(',', '\u202f')
                 : plain(magnification);
     }
 
-    private static String plain(double number) {
+    static String plain(double number) {
         return java.math.BigDecimal.valueOf(number)
                 .round(new java.math.MathContext(6))
                 .stripTrailingZeros()

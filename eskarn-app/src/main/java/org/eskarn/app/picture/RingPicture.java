@@ -41,7 +41,8 @@ public record RingPicture(
         String scaleLine,
         double bar,
         String barLabel,
-        Optional<String> offsetLine) {
+        Optional<String> offsetLine)
+        implements Picture {
 
     public static final double WIDTH = 640;
     public static final double HEIGHT = 470;
@@ -85,5 +86,15 @@ public record RingPicture(
 
     public Xy centre() {
         return CENTRE;
+    }
+
+    @Override
+    public String template() {
+        return "ring";
+    }
+
+    @Override
+    public String smallBox() {
+        return "90 4 460 466";
     }
 }

@@ -1,35 +1,37 @@
 package org.eskarn.app.picture;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
+import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The verdict rule: a ruled scale from zero past the limit, the limit as a notch, the value as a pointer and its
- * uncertainty as a shaded width.
+ * The verdict rule: a ruled scale over what is allowed and a way past it, each limit as a notch, the value as a pointer
+ * and its uncertainty as a shaded width. One limit stands on a scale from zero; two have the scale about them.
  *
  * @param width of the ruled scale in drawing units
  * @param ticks the graduation lines, as one path
  * @param labels the figures under the longest of them
- * @param limit place of the notch
- * @param limitLabel the limit in figures
+ * @param notches the limits
+ * @param forbidden the stretches beyond them
  * @param pointer place of the value; null while there is none
  * @param valueLabel the value in figures, empty while there is none
  * @param shadeFrom where the uncertainty begins
  * @param shadeWidth its width, cut at the ends of the scale
- * @param beyond whether the value lies past the end of the scale
+ * @param beyond whether the value lies past an end of the scale
  * @param outcome what the mark at the end shows
  */
 public record VerdictRule(
         double width,
         String ticks,
         List<Label> labels,
-        double limit,
-        String limitLabel,
+        List<Notch> notches,
+        List<Stretch> forbidden,
         @Nullable Double pointer,
         String valueLabel,
         double shadeFrom,
@@ -39,6 +41,13 @@ public record VerdictRule(
 
     /** A figure under a graduation line. */
     public record Label(double at, String figure) {}
+
+    /**
+     * @param left whether its label stands to its left
+     */
+    public record Notch(double at, String label, boolean left) {}
+
+    public record Stretch(double from, double width) {}
 
     private static final double WIDE = 900;
     private static final double SMALL = 120;
@@ -56,10 +65,11 @@ public record VerdictRule(
     /** Room kept free of the pointer at the right end, for its label. */
     private static final double END_ROOM = 1.05;
 
-    /** Whether the limit's label stands to the left of its notch, because the pointer stands where it would go. */
-    public boolean labelledLeft() {
-        return pointer != null && pointer > limit && pointer < limit + LABEL_WIDTH;
-    }
+    /** Shares of the allowed width left free beside two limits, usually and at most. */
+    private static final double USUAL_SIDE = 0.5;
+
+    private static final double FURTHEST_SIDE = 2;
+    private static final java.math.MathContext DIGITS = new java.math.MathContext(9);
 
     /** The wide rule at the foot of a docket and on paper. */
     public static VerdictRule wide(Verdict verdict, Display display) {
@@ -71,28 +81,99 @@ public record VerdictRule(
         return of(verdict, display, SMALL);
     }
 
+    /** Whether there is anything to draw: a limit or a value. */
+    public boolean drawn() {
+        return !notches.isEmpty() || pointer != null;
+    }
+
+    /** The limits in figures, for who cannot see the rule. */
+    public String limitLabel() {
+        return notches.isEmpty()
+                ? "none"
+                : notches.stream().map(Notch::label).collect(java.util.stream.Collectors.joining(" to "));
+    }
+
+    /** The ends of a scale, in the unit of the display. */
+    private record Scale(double from, double to, double step) {
+
+        static Scale of(double from, double to) {
+            double step = RoundSteps.atLeast((to - from) / LABELS);
+            return new Scale(step * Math.floor(from / step + 1e-9), step * Math.ceil(to / step - 1e-9), step);
+        }
+
+        double at(double amount, double width) {
+            return (Math.min(Math.max(amount, from), to) - from) / (to - from) * width;
+        }
+
+        boolean outside(double amount) {
+            return amount < from - 1e-9 * step || amount > to + 1e-9 * step;
+        }
+    }
+
     private static VerdictRule of(Verdict verdict, Display display, double width) {
-        double limit = display.of(verdict.limit());
-        double value = verdict.value() == null ? 0 : display.of(verdict.value());
-        double expanded = display.of(verdict.expanded());
-        double wanted = Math.max(USUAL_END * limit, (value + expanded) * END_ROOM);
-        double labelStep = RoundSteps.atLeast(Math.min(wanted, FURTHEST_END * limit) / LABELS);
-        double end = labelStep * Math.ceil(Math.min(wanted, FURTHEST_END * limit) / labelStep - 1e-9);
-        double perUnit = width / end;
-        double from = Math.min(Math.max(value - expanded, 0), end);
-        double to = Math.min(value + expanded, end);
+        Bounds bounds = verdict.bounds();
+        Double given = verdict.value();
+        double value = given == null ? 0 : display.of(given);
+        double expanded = given == null ? 0 : display.of(Math.abs(given) + verdict.expanded()) - Math.abs(value);
+        Scale scale = scale(bounds, given != null, value, expanded, display);
+        Double pointer = given == null ? null : (Double) scale.at(value, width);
+        List<Notch> notches = new ArrayList<>();
+        List<Stretch> forbidden = new ArrayList<>();
+        if (bounds.lower() != null) {
+            double at = scale.at(display.of(bounds.lower()), width);
+            notches.add(new Notch(at, display.amount(bounds.lower()), true));
+            forbidden.add(new Stretch(0, at));
+        }
+        if (bounds.upper() != null) {
+            double at = scale.at(display.of(bounds.upper()), width);
+            // The label goes where the pointer is not.
+            boolean left = bounds.lower() == null && pointer != null && pointer > at && pointer < at + LABEL_WIDTH;
+            notches.add(new Notch(at, display.amount(bounds.upper()), left));
+            forbidden.add(new Stretch(at, width - at));
+        }
+        double shadeFrom = scale.at(value - expanded, width);
         return new VerdictRule(
                 width,
-                ticks(labelStep, end, perUnit),
-                labels(labelStep, end, perUnit),
-                limit * perUnit,
-                display.amount(verdict.limit()),
-                verdict.value() == null ? null : Math.min(value, end) * perUnit,
+                ticks(scale, width),
+                labels(scale, width),
+                notches,
+                forbidden,
+                pointer,
                 valueLabel(verdict, display),
-                from * perUnit,
-                (to - from) * perUnit,
-                value > end,
+                shadeFrom,
+                scale.at(value + expanded, width) - shadeFrom,
+                given != null && scale.outside(value),
                 verdict.outcome());
+    }
+
+    private static Scale scale(Bounds bounds, boolean known, double value, double expanded, Display display) {
+        Double upper = bounds.upper();
+        Double lower = bounds.lower();
+        if (upper == null || lower == null) {
+            return upper == null
+                    ? open(known, value, expanded, display)
+                    : fromZero(display.of(upper), known ? value + expanded : 0);
+        }
+        double low = display.of(lower);
+        double high = display.of(upper);
+        double span = high - low;
+        double from = low - USUAL_SIDE * span;
+        double to = high + USUAL_SIDE * span;
+        if (known) {
+            from = Math.max(Math.min(from, value - expanded - 0.05 * span), low - FURTHEST_SIDE * span);
+            to = Math.min(Math.max(to, value + expanded + 0.05 * span), high + FURTHEST_SIDE * span);
+        }
+        return Scale.of(from, to);
+    }
+
+    private static Scale fromZero(double limit, double reach) {
+        return Scale.of(0, Math.min(Math.max(USUAL_END * limit, reach * END_ROOM), FURTHEST_END * limit));
+    }
+
+    private static Scale open(boolean known, double value, double expanded, Display display) {
+        double least = 20 * Math.pow(10, -display.decimals());
+        double span = Math.max(4 * expanded, least);
+        return known ? Scale.of(value - span, value + span) : Scale.of(0, least);
     }
 
     private static String valueLabel(Verdict verdict, Display display) {
@@ -103,13 +184,17 @@ public record VerdictRule(
         return verdict.because() == Because.UNFINISHED ? figure + " so far" : figure;
     }
 
-    private static String ticks(double labelStep, double end, double perUnit) {
+    private static int steps(Scale scale) {
+        return (int) Math.round((scale.to() - scale.from()) / scale.step());
+    }
+
+    private static String ticks(Scale scale, double width) {
         StringBuilder path = new StringBuilder();
-        int lines = (int) Math.round(end / labelStep) * LINES_BETWEEN * 2;
+        int lines = steps(scale) * LINES_BETWEEN * 2;
         for (int i = 0; i <= lines; i++) {
             int height = i % (LINES_BETWEEN * 2) == 0 ? 18 : i % LINES_BETWEEN == 0 ? 12 : 7;
             path.append('M')
-                    .append(Xy.written(i * labelStep / (LINES_BETWEEN * 2) * perUnit))
+                    .append(Xy.written(width * i / lines))
                     .append(' ')
                     .append(FOOT)
                     .append("v-")
@@ -118,16 +203,20 @@ public record VerdictRule(
         return path.toString();
     }
 
-    private static List<Label> labels(double labelStep, double end, double perUnit) {
-        return IntStream.rangeClosed(0, (int) Math.round(end / labelStep))
-                .mapToObj(i -> new Label(i * labelStep * perUnit, label(i * labelStep)))
+    private static List<Label> labels(Scale scale, double width) {
+        int steps = steps(scale);
+        return IntStream.rangeClosed(0, steps)
+                .mapToObj(i -> new Label(width * i / steps, label(scale.from() + i * scale.step(), scale.step())))
                 .toList();
     }
 
-    private static String label(double amount) {
-        return java.math.BigDecimal.valueOf(amount)
-                .round(new java.math.MathContext(6))
+    private static String label(double amount, double step) {
+        // Rounding to a thousandth of a step keeps 0 from being written as 1E-17.
+        double clean = Math.round(amount / step * 1000) / 1000.0 * step;
+        return java.math.BigDecimal.valueOf(clean)
+                .round(DIGITS)
                 .stripTrailingZeros()
-                .toPlainString();
+                .toPlainString()
+                .replace("-", "\u2212");
     }
 }

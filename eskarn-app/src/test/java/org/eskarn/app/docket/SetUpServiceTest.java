@@ -9,7 +9,6 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import org.eskarn.app.docket.SetUpService.TypedReading;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
@@ -25,6 +24,7 @@ class SetUpServiceTest {
 
     private DocketService dockets;
     private SetUpService setUps;
+    private ReadingService readings;
     private JdbcClient database;
     private long by;
     private int number;
@@ -33,6 +33,7 @@ class SetUpServiceTest {
     void open(Eskarn eskarn) {
         dockets = eskarn.bean(DocketService.class);
         setUps = eskarn.bean(SetUpService.class);
+        readings = eskarn.bean(ReadingService.class);
         database = JdbcClient.create(eskarn.bean(javax.sql.DataSource.class));
         by = eskarn.account("m.quill").id();
         number = eskarn.openDocket(Eskarn.PINION_SHAFT);
@@ -56,7 +57,7 @@ class SetUpServiceTest {
     }
 
     private void take(int place, String typed) throws Exception {
-        setUps.take(number, 1, new TypedReading(setUp().sweep().row().id(), place, typed, "k" + typed), by);
+        readings.take(number, 1, TypedReading.ofKeypad(setUp().sweep().row().id(), place, typed, "k" + typed), by);
     }
 
     @Test
@@ -74,7 +75,7 @@ class SetUpServiceTest {
         prepare();
         take(1, "1");
         long sweep = setUp().sweep().row().id();
-        setUps.takeBack(number, 1, sweep, 1, by);
+        readings.takeBack(number, 1, sweep, 1, by);
         assertThat(setUp().sweep().readings()).isEmpty();
         take(1, "2");
         assertThat(database.sql("select typed from reading where sweep_id = ? order by id")
@@ -82,7 +83,7 @@ class SetUpServiceTest {
                         .query(String.class)
                         .list())
                 .containsExactly("1", "2");
-        assertThatThrownBy(() -> setUps.takeBack(number, 1, sweep, 2, by)).isInstanceOf(DocketConflict.class);
+        assertThatThrownBy(() -> readings.takeBack(number, 1, sweep, 2, by)).isInstanceOf(DocketConflict.class);
     }
 
     @Test
@@ -124,10 +125,10 @@ class SetUpServiceTest {
         try {
             List<Callable<Boolean>> tries = new ArrayList<>();
             for (int i = 0; i < 24; i++) {
-                TypedReading reading = new TypedReading(sweep, 1, String.valueOf(i), "key-" + i);
+                TypedReading reading = TypedReading.ofKeypad(sweep, 1, String.valueOf(i), "key-" + i);
                 tries.add(() -> {
                     try {
-                        setUps.take(number, 1, reading, by);
+                        readings.take(number, 1, reading, by);
                         return true;
                     } catch (DocketConflict told) {
                         return false;
@@ -150,7 +151,7 @@ class SetUpServiceTest {
         prepare();
         String[] out = {"0", "1", "2", "3", "2", "1", "0", "0.5", "9"};
         for (int i = 0; i < out.length; i++) {
-            setUps.take(number, 1, new TypedReading(setUp().sweep().row().id(), i + 1, out[i], "o" + i), by);
+            readings.take(number, 1, TypedReading.ofKeypad(setUp().sweep().row().id(), i + 1, out[i], "o" + i), by);
         }
         confirm(Step.PROVE);
         assertThatThrownBy(() -> confirm(Step.VERDICT)).hasMessageContaining("sweep again");
@@ -158,5 +159,85 @@ class SetUpServiceTest {
         assertThat(setUp().sweeps()).hasSize(2);
         assertThat(setUp().sweeps().get(0).readings()).hasSize(9);
         assertThat(setUp().current()).isEqualTo(Step.ZERO);
+    }
+
+    @Test
+    void ofSeveralReadingsAtOnceAllAreStoredOrNone() throws Exception {
+        prepare();
+        long sweep = setUp().sweep().row().id();
+        assertThatThrownBy(() -> readings.takeAll(number, 1, pasted(sweep, "0", "1", "x2", "3"), by))
+                .hasMessageContaining("is not a number");
+        assertThat(setUp().sweep().readings()).isEmpty();
+        assertThatThrownBy(() -> readings.takeAll(
+                        number, 1, pasted(sweep, "0", "1", "2", "3", "4", "5", "6", "7", "8", "9"), by))
+                .hasMessageContaining("only 9 places to go");
+        assertThat(setUp().sweep().readings()).isEmpty();
+        readings.takeAll(number, 1, pasted(sweep, "0", "1", "2", "3", "2", "1", "0", "0", "0"), by);
+        assertThat(setUp().sweep().complete()).isTrue();
+        assertThat(setUp().sweep().readings()).allMatch(reading -> reading.source() == ReadingSource.PASTED);
+    }
+
+    private static List<TypedReading> pasted(long sweep, String... typed) {
+        List<TypedReading> all = new ArrayList<>();
+        for (String each : typed) {
+            all.add(new TypedReading(sweep, all.size() + 1, each, "p" + all.size(), ReadingSource.PASTED));
+        }
+        return all;
+    }
+
+    @Test
+    void everyAttemptIsKeptAndTheSecondInspectorIsSomebodyElse(Eskarn eskarn) throws Exception {
+        prepare();
+        readings.takeAll(
+                number, 1, pasted(setUp().sweep().row().id(), "0", "9", "18", "26", "18", "9", "0", "0", "0"), by);
+        confirm(Step.PROVE);
+        confirm(Step.VERDICT);
+        setUps.waitFor(
+                number,
+                1,
+                java.util.Optional.of(WaitsFor.SECOND_INSPECTOR),
+                setUp().row().version(),
+                by);
+        assertThat(setUp().settled()).isFalse();
+        assertThatThrownBy(() -> setUps.begin(
+                        number, 1, AttemptKind.SECOND_INSPECTOR, setUp().row().version(), by))
+                .hasMessageContaining("somebody else");
+        long other = eskarn.account("t.ashdale").id();
+        setUps.begin(number, 1, AttemptKind.SECOND_INSPECTOR, setUp().row().version(), other);
+        assertThat(setUp().waitsFor()).isEmpty();
+        assertThat(setUp().attempts()).hasSize(2);
+        assertThat(setUp().attempts().get(0).verdict().value()).isEqualTo(26);
+        assertThat(setUp().current()).isEqualTo(Step.ZERO);
+        assertThat(setUp().verdict().value()).isNull();
+    }
+
+    @Test
+    void nothingIsLeftOutWithoutAReasonAndNoCautionAtAll() throws Exception {
+        confirm(Step.REQUIRE);
+        confirm(Step.GAUGE);
+        assertThatThrownBy(() -> leaveOut(Step.PREPARE, "no time")).hasMessageContaining("cautions are read first");
+        for (Preparation line : setUp().requirement().preparations()) {
+            if (line.caution()) {
+                setUps.tick(number, 1, line.id(), setUp().row().version(), by);
+            }
+        }
+        assertThatThrownBy(() -> leaveOut(Step.PREPARE, " ")).hasMessageContaining("Write why");
+        leaveOut(Step.PREPARE, "cleaned for the requirement before");
+        assertThat(setUp().done(Step.PREPARE)).isTrue();
+        assertThat(setUp().current()).isEqualTo(Step.ZERO);
+        setUps.leaveOut(
+                number,
+                1,
+                java.util.Optional.empty(),
+                "gear seat is turned off",
+                setUp().row().version(),
+                by);
+        assertThat(setUp().settled()).isTrue();
+        assertThat(Standing.of(setUp())).isEqualTo(Standing.LEFT_OUT);
+    }
+
+    private void leaveOut(Step step, String reason) throws DocketConflict {
+        setUps.leaveOut(
+                number, 1, java.util.Optional.of(step), reason, setUp().row().version(), by);
     }
 }

@@ -60,13 +60,15 @@ class LedgerServiceTest {
         assertThat(unbroken()).containsExactly(true, true, true);
         String reading = "(select max(r.id) from reading r join sweep s on s.id = r.sweep_id"
                 + " join set_up u on u.id = s.set_up_id join docket d on d.id = u.docket_id where d.number = 211)";
+        String headOfLockPin = "(select r.id from requirement r join part p on p.id = r.part_id"
+                + " where p.drawing_number = 'TG-204' and r.position = 2)";
         tamper(
                 "update reading set number = '0.6' where id = " + reading,
                 "update reading set number = '0.5' where id = " + reading,
                 List.of(true, true, false));
         tamper(
-                "update requirement set limit_amount = '0.0021' where id = 302",
-                "update requirement set limit_amount = '0.002' where id = 302",
+                "update requirement_limit set upper_amount = '0.0021' where requirement_id = " + headOfLockPin,
+                "update requirement_limit set upper_amount = '0.002' where requirement_id = " + headOfLockPin,
                 List.of(true, false, true));
         tamper(
                 "update signature set remark = 'all good' where docket_id = (select id from docket where number = 213)",

@@ -10,14 +10,20 @@ import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.RingPicture.StationMark;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.Reading;
-import org.eskarn.core.reading.RingLayout;
 import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
@@ -33,22 +39,33 @@ class RingDrawingTest {
             Length.of("1", LengthUnit.MICROMETRE),
             Length.of("2000", LengthUnit.MICROMETRE));
 
+    private static Layout ring(int stations) {
+        try {
+            return WrittenLayout.ring(Integer.toString(stations)).read(List.of());
+        } catch (LayoutRejected e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     private static RingPicture draw(Characteristic characteristic, @Nullable Double atReturn, double... readings) {
-        RingLayout layout = RingLayout.equalSteps(Math.max(8, readings.length));
+        Layout layout = ring(Math.max(8, readings.length));
         Requirement requirement = new Requirement(
                 characteristic,
-                Length.of("0.020", LengthUnit.MILLIMETRE),
+                characteristic == Characteristic.OFFSET_OF_OPENING ? SurfaceSide.INSIDE : SurfaceSide.OUTSIDE,
+                Limit.atMost(Length.of("0.020", LengthUnit.MILLIMETRE)),
                 StatedAs.MOVEMENT,
                 DecisionRule.SIMPLE,
                 Optional.empty(),
                 FlickerRule.MIDDLE,
-                layout);
+                1,
+                layout,
+                Basis.NONE);
         List<Reading> taken = IntStream.range(0, readings.length)
                 .mapToObj(i -> Reading.still(layout.stations().get(i), readings[i]))
                 .toList();
         return RingDrawing.of(
                 requirement,
-                Assessment.of(requirement, MICRON, new Sweep(layout, taken, atReturn)),
+                Assessment.of(requirement, MICRON, new Sweep(layout, taken, atReturn), Corrections.NONE),
                 new Display(LengthUnit.MICROMETRE),
                 "Journal",
                 "the drive end",

@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Objects;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Verdict;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -25,20 +27,50 @@ class VerdictRuleTest {
     void valueLimitAndUncertaintyStandInTrueProportion(
             double limit, double value, double expanded, LengthUnit unit, boolean beyond) {
         Display display = new Display(unit);
-        VerdictRule rule = VerdictRule.wide(Verdict.judge(value, limit, expanded, DecisionRule.SIMPLE), display);
+        VerdictRule rule =
+                VerdictRule.wide(Verdict.judge(value, Bounds.atMost(limit), expanded, DecisionRule.SIMPLE), display);
         assertThat(rule.beyond()).isEqualTo(beyond);
-        assertThat(rule.limit()).isBetween(0.1 * rule.width(), 0.9 * rule.width());
+        assertThat(rule.notches().get(0).at()).isBetween(0.1 * rule.width(), 0.9 * rule.width());
         assertThat(rule.shadeFrom()).isGreaterThanOrEqualTo(0);
         assertThat(rule.shadeFrom() + rule.shadeWidth()).isLessThanOrEqualTo(rule.width() + 1e-9);
         double pointer = Objects.requireNonNull(rule.pointer());
         if (!beyond) {
-            assertThat(pointer / rule.limit()).isCloseTo(value / limit, within(1e-9));
+            assertThat(pointer / rule.notches().get(0).at()).isCloseTo(value / limit, within(1e-9));
         }
         assertThat(rule.labels().get(0).figure()).isEqualTo("0");
         assertThat(rule.labels()).hasSizeBetween(3, 8);
         VerdictRule.Label last = rule.labels().get(rule.labels().size() - 1);
         assertThat(last.at()).isCloseTo(rule.width(), within(1e-9));
         assertThat(Double.parseDouble(last.figure()) / display.of(limit))
-                .isCloseTo(rule.width() / rule.limit(), within(1e-6));
+                .isCloseTo(rule.width() / rule.notches().get(0).at(), within(1e-6));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"45010, false", "45002, false", "45030, false", "45100, true", "44900, true"})
+    void betweenTwoLimitsTheScaleStandsAboutThem(double value, boolean beyond) {
+        Verdict verdict = Verdict.judge(value, Bounds.between(45002, 45018), 2, DecisionRule.SIMPLE);
+        VerdictRule rule = VerdictRule.wide(verdict, new Display(LengthUnit.MILLIMETRE));
+        assertThat(rule.beyond()).isEqualTo(beyond);
+        double lower = rule.notches().get(0).at();
+        double upper = rule.notches().get(1).at();
+        assertThat(upper - lower).isGreaterThan(0.15 * rule.width());
+        double pointer = Objects.requireNonNull(rule.pointer());
+        if (!beyond) {
+            assertThat((pointer - lower) / (upper - lower)).isCloseTo((value - 45002) / 16, within(1e-6));
+        }
+        assertThat(rule.labels())
+                .hasSizeBetween(3, 9)
+                .allMatch(label -> label.figure().matches("4[45]\\.?\\d*"));
+    }
+
+    @Test
+    void aFigureOfWhichNothingIsAskedStandsInTheMiddleWithoutANotch() {
+        VerdictRule rule =
+                VerdictRule.wide(Verdict.recorded(12, 2, DecisionRule.SIMPLE), new Display(LengthUnit.MICROMETRE));
+        assertThat(rule.notches()).isEmpty();
+        assertThat(Objects.requireNonNull(rule.pointer())).isBetween(0.3 * rule.width(), 0.7 * rule.width());
+        assertThat(VerdictRule.wide(Verdict.answered(true, DecisionRule.SIMPLE), new Display(LengthUnit.MILLIMETRE))
+                        .drawn())
+                .isFalse();
     }
 }

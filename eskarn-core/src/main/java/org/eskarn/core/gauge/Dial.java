@@ -1,5 +1,8 @@
 package org.eskarn.core.gauge;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Optional;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.reading.EntryRejected.Reason;
@@ -10,9 +13,15 @@ import org.eskarn.core.units.Length;
  *
  * @param graduation one division
  * @param errorLimit the largest error its calibration allows, either way, over its range
- * @param travel how far the plunger or lever can move in all
+ * @param travel how far the plunger or lever can move in all; of a gauge that reads whole sizes, its measuring range
+ * @param from the smallest size it reads; empty for a gauge that reads deviations
  */
-public record Dial(Length graduation, Length errorLimit, Length travel) {
+public record Dial(Length graduation, Length errorLimit, Length travel, Optional<Length> from) {
+
+    /** A dial that reads deviations. */
+    public Dial(Length graduation, Length errorLimit, Length travel) {
+        this(graduation, errorLimit, travel, Optional.empty());
+    }
 
     /**
      * @throws IllegalArgumentException if graduation or travel is not above zero, or the error limit is below zero
@@ -35,11 +44,34 @@ public record Dial(Length graduation, Length errorLimit, Length travel) {
      * @throws EntryRejected if it is more than the dial can travel, which is a slip of the finger or of the unit
      */
     public Length read(Entry entry) throws EntryRejected {
+        if (from.isPresent()) {
+            return readSize(entry, from.get());
+        }
         if (beyondTravel(entry.low(graduation)) || beyondTravel(entry.high(graduation))) {
             throw new EntryRejected(
                     Reason.BEYOND_TRAVEL,
                     "%s %s is more than this gauge's travel of %s: check the decimal mark and the unit."
                             .formatted(numbers(entry), entry.unit().symbol(), travel));
+        }
+        return entry.middle(graduation);
+    }
+
+    private Length readSize(Entry entry, Length smallest) throws EntryRejected {
+        BigDecimal low = smallest.exactMicrometres();
+        BigDecimal high = low.add(travel.exactMicrometres());
+        if (entry.low(graduation).exactMicrometres().compareTo(low) < 0
+                || entry.high(graduation).exactMicrometres().compareTo(high) > 0) {
+            throw new EntryRejected(
+                    Reason.BEYOND_TRAVEL,
+                    "%s %s is out of this gauge's range, %s to %s %s: check the decimal mark and the unit."
+                            .formatted(
+                                    numbers(entry),
+                                    entry.unit().symbol(),
+                                    smallest.amount().toPlainString(),
+                                    high.divide(smallest.unit().micrometres(), 6, RoundingMode.HALF_UP)
+                                            .stripTrailingZeros()
+                                            .toPlainString(),
+                                    smallest.unit().symbol()));
         }
         return entry.middle(graduation);
     }

@@ -12,6 +12,7 @@ public final class EntryRejected extends Exception {
         TWO_DECIMAL_MARKS,
         SEVERAL_NUMBERS,
         NOT_A_NUMBER,
+        NOT_AN_ANSWER,
         UNKNOWN_UNIT,
         TOO_LONG,
         BAND_INCOMPLETE,

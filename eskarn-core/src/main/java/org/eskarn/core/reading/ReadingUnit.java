@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
-/** What one step of a typed number means: a unit of length, or one division of the dial that was read. */
+/** What one step of a typed number means: a unit of length, one division of the dial that was read, or an answer. */
 public enum ReadingUnit {
     MILLIMETRE(LengthUnit.MILLIMETRE),
     MICROMETRE(LengthUnit.MICROMETRE),
@@ -13,7 +13,9 @@ public enum ReadingUnit {
     THOU(LengthUnit.THOU),
     TENTH(LengthUnit.TENTH),
     /** A division of the dial; its size is the gauge's graduation. */
-    DIVISION(null);
+    DIVISION(null),
+    /** No length at all: yes is 1, no is 0. */
+    ANSWER(null);
 
     private final @Nullable LengthUnit length;
 
@@ -21,12 +23,15 @@ public enum ReadingUnit {
         this.length = length;
     }
 
-    /** The unit of length, or empty for divisions. */
+    /** The unit of length, or empty for divisions and answers. */
     public Optional<LengthUnit> length() {
         return Optional.ofNullable(length);
     }
 
     public String symbol() {
+        if (this == ANSWER) {
+            return "yes/no";
+        }
         return length == null ? "div" : length.symbol();
     }
 

@@ -6,13 +6,14 @@ import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One pass over a layout: a reading at each station in order, then the first station once more. It may be unfinished.
+ * One pass over a layout: a reading at each station in order, then, where the layout returns, the first station once more.
+ * It may be unfinished.
  *
  * @param readings in the order taken, the first n stations of the layout
  * @param atReturn the first station read again at the end, in µm; null as long as it has not been read
  */
 public record Sweep(
-        RingLayout layout, List<Reading> readings, @Nullable Double atReturn) {
+        Layout layout, List<Reading> readings, @Nullable Double atReturn) {
 
     /**
      * @throws IllegalArgumentException if the readings do not follow the layout, or a return stands on an unfinished
@@ -30,8 +31,8 @@ public record Sweep(
                         + layout.stations().get(i).number());
             }
         }
-        if (atReturn != null && readings.size() < layout.size()) {
-            throw new IllegalArgumentException("the return is read after the last station, not before");
+        if (atReturn != null && (readings.size() < layout.size() || !layout.returns())) {
+            throw new IllegalArgumentException("the return is read after the last station, where there is one");
         }
     }
 
@@ -40,7 +41,9 @@ public record Sweep(
         if (readings.size() < layout.size()) {
             return Optional.of(layout.stations().get(readings.size()));
         }
-        return atReturn == null ? Optional.of(layout.stations().get(0)) : Optional.empty();
+        return layout.returns() && atReturn == null
+                ? Optional.of(layout.stations().get(0))
+                : Optional.empty();
     }
 
     public boolean complete() {
@@ -63,6 +66,13 @@ public record Sweep(
     public double[] radians() {
         return readings.stream()
                 .mapToDouble(reading -> reading.station().radians())
+                .toArray();
+    }
+
+    /** The distances along of the readings, in the unit of the layout, in the order taken. */
+    public double[] distances() {
+        return readings.stream()
+                .mapToDouble(reading -> reading.station().distance())
                 .toArray();
     }
 

@@ -3,18 +3,25 @@ package org.eskarn.core.requirement;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.Corrections;
+import org.eskarn.core.reading.Corrections.Corrected;
 import org.eskarn.core.reading.ReturnCheck;
+import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
-import org.eskarn.core.round.StationsUnfit;
 import org.eskarn.core.units.Length;
+import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
 
 /**
- * The one path from a sweep to its verdict, the same for every characteristic: reduce what has been read, check the
- * return, judge. An unfinished sweep has figures so far, but proves nothing; nor does one whose return is out.
+ * The one path from a sweep to its verdict, the same for every characteristic: take off what is known, reduce what has
+ * been read, check the return, judge. An unfinished sweep has figures so far, but proves nothing; nor does one whose
+ * return is out.
  *
+ * @param sweep as it was read
+ * @param corrected as it is computed with
+ * @param driftTaken whether drift was taken off
  * @param reduction the figures so far; empty before the first reading, and where the stations do not show the figure
  * @param missing the sentence that says what the stations lack; empty when they do
  * @param allowedReturn in µm, either way
@@ -22,56 +29,100 @@ import org.eskarn.core.verdict.Verdict.Because;
  */
 public record Assessment(
         Sweep sweep,
+        Sweep corrected,
+        boolean driftTaken,
         Optional<Reduction> reduction,
         Optional<String> missing,
         double allowedReturn,
         Optional<ReturnCheck> returnCheck,
         Verdict verdict) {
 
-    public static Assessment of(Requirement requirement, Dial dial, Sweep sweep) {
-        Optional<Reduction> reduction = Optional.empty();
-        Optional<String> missing = Optional.empty();
-        if (!sweep.readings().isEmpty()) {
-            try {
-                reduction = Optional.of(requirement.characteristic().reduce(requirement, dial, sweep));
-            } catch (StationsUnfit e) {
-                missing = Optional.of(String.valueOf(e.getMessage()));
-            }
-        }
+    public static Assessment of(Requirement requirement, Dial dial, Sweep sweep, Corrections corrections) {
         double allowed = requirement
                 .allowedReturn()
                 .map(Length::micrometres)
                 .orElseGet(() ->
-                        ReturnCheck.usuallyAllowed(dial.graduation().micrometres(), requirement.limitAsMovement()));
-        OptionalDouble error = sweep.returnError();
-        Optional<ReturnCheck> check =
-                error.isPresent() ? Optional.of(new ReturnCheck(error.getAsDouble(), allowed)) : Optional.empty();
-        return new Assessment(sweep, reduction, missing, allowed, check, judge(requirement, sweep, reduction, check));
+                        ReturnCheck.usuallyAllowed(dial.graduation().micrometres(), requirement.allowedMovement()));
+        Corrected corrected = corrections.apply(sweep, allowed);
+        Optional<Reduction> reduction = Optional.empty();
+        Optional<String> missing = Optional.empty();
+        if (!sweep.readings().isEmpty()) {
+            try {
+                reduction = Optional.of(requirement.characteristic().reduce(requirement, dial, corrected.sweep()));
+            } catch (StationsUnfit e) {
+                missing = Optional.of(String.valueOf(e.getMessage()));
+            }
+        }
+        return new Assessment(
+                sweep,
+                corrected.sweep(),
+                corrected.driftTaken(),
+                reduction,
+                missing,
+                allowed,
+                corrected.returnCheck(),
+                judge(requirement, sweep, reduction, corrected.returnCheck()));
     }
 
     private static Verdict judge(
             Requirement requirement, Sweep sweep, Optional<Reduction> reduction, Optional<ReturnCheck> check) {
-        double limit = requirement.limit().micrometres();
-        double expanded = reduction.map(r -> r.budget().expanded()).orElse(0.0);
-        OptionalDouble value = reduction.map(r -> OptionalDouble.of(r.judged())).orElseGet(OptionalDouble::empty);
-        Because hindrance = !sweep.complete()
-                ? Because.UNFINISHED
-                : check.isPresent() && !check.get().holds()
-                        ? Because.RETURN_OUT
-                        : value.isEmpty() ? Because.STATIONS_UNFIT : null;
-        return hindrance == null
-                ? Verdict.judge(value.getAsDouble(), limit, expanded, requirement.rule())
-                : Verdict.notProven(hindrance, value, limit, expanded, requirement.rule());
+        Because hindrance = hindrance(requirement, sweep, reduction, check);
+        DecisionRule rule = ruleFor(requirement);
+        if (hindrance != null) {
+            OptionalDouble value =
+                    reduction.map(r -> OptionalDouble.of(r.judged())).orElseGet(OptionalDouble::empty);
+            double expanded = reduction.map(r -> r.budget().expanded()).orElse(0.0);
+            return Verdict.notProven(hindrance, value, requirement.bounds(), expanded, rule);
+        }
+        Reduction figures = reduction.orElseThrow();
+        return judge(requirement, figures.judged(), figures.budget().expanded());
+    }
+
+    /** The verdict on a figure that nothing hinders. */
+    static Verdict judge(Requirement requirement, double value, double expanded) {
+        DecisionRule rule = ruleFor(requirement);
+        return switch (requirement.limit().kind()) {
+            case ANSWER -> Verdict.answered(value == 0, rule);
+            case NONE -> Verdict.recorded(value, expanded, rule);
+            default -> Verdict.judge(value, requirement.bounds(), expanded, rule);
+        };
+    }
+
+    /** A bracket passes only as a whole, whatever the requirement says. */
+    private static DecisionRule ruleFor(Requirement requirement) {
+        return requirement.characteristic().bracketed() ? DecisionRule.STRINGENT : requirement.rule();
+    }
+
+    private static @org.jspecify.annotations.Nullable Because hindrance(
+            Requirement requirement, Sweep sweep, Optional<Reduction> reduction, Optional<ReturnCheck> check) {
+        if (!sweep.complete()) {
+            return Because.UNFINISHED;
+        }
+        if (check.isPresent() && !check.get().holds()) {
+            return Because.RETURN_OUT;
+        }
+        if (reduction.isEmpty()) {
+            return Because.STATIONS_UNFIT;
+        }
+        return requirement.limit().kind() == LimitKind.FIT_CODE ? Because.LIMIT_IS_TEXT : null;
+    }
+
+    /** Whether the sweep is complete and its return holds, so that its figure counts. */
+    public boolean counts() {
+        return sweep.complete()
+                && reduction.isPresent()
+                && returnCheck.map(ReturnCheck::holds).orElse(true);
     }
 
     /**
      * Whether an unfinished sweep is past its limit already, so that more readings cannot save it. Movement only grows;
-     * an offset may still shrink, so it is never said of one.
+     * of other figures it is never said.
      */
     public boolean alreadyPast(Requirement requirement) {
         return !sweep.complete()
                 && requirement.statedAs() == StatedAs.MOVEMENT
                 && verdict.value() != null
-                && requirement.rule().judge(verdict.value(), verdict.limit(), verdict.expanded()) == Outcome.FAIL;
+                && !verdict.bounds().open()
+                && verdict.rule().judge(verdict.value(), verdict.bounds(), verdict.expanded()) == Outcome.FAIL;
     }
 }

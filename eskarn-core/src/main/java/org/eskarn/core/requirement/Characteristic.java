@@ -1,17 +1,166 @@
 package org.eskarn.core.requirement;
 
+import static org.eskarn.core.reading.LayoutKind.CYCLES;
+import static org.eskarn.core.reading.LayoutKind.GRID;
+import static org.eskarn.core.reading.LayoutKind.LINE;
+import static org.eskarn.core.reading.LayoutKind.PAIRS;
+import static org.eskarn.core.reading.LayoutKind.POINTS;
+import static org.eskarn.core.reading.LayoutKind.RING;
+import static org.eskarn.core.reading.LayoutKind.RINGS;
+import static org.eskarn.core.reading.LayoutKind.YES_NO;
+import static org.eskarn.core.requirement.LimitKind.ANSWER;
+import static org.eskarn.core.requirement.LimitKind.BETWEEN;
+import static org.eskarn.core.requirement.LimitKind.FIT_CODE;
+import static org.eskarn.core.requirement.LimitKind.MAXIMUM;
+import static org.eskarn.core.requirement.LimitKind.NONE;
+import static org.eskarn.core.requirement.LimitKind.PLUS_MINUS;
+
+import java.util.List;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
-import org.eskarn.core.round.StationsUnfit;
-import org.eskarn.core.round.SurfaceSide;
 
 /**
- * The registry of what can be asked of a feature. A row names the characteristic, the side of the material it is read
- * on, and how its readings are reduced.
+ * The registry of what can be asked of a feature. A row names the characteristic, the layouts it is read over, the kinds
+ * of limit that say something about it, which figure a limit may speak of, what its readings are, and how they are
+ * reduced.
  */
 public enum Characteristic {
-    CIRCULAR_RUNOUT_RADIAL("circular runout (radial)", SurfaceSide.OUTSIDE, RingReduction::of),
-    OFFSET_OF_OPENING("offset of an opening", SurfaceSide.INSIDE, RingReduction::of);
+    CIRCULAR_RUNOUT_RADIAL(
+            "circular runout (radial)", of(RING, RINGS), of(MAXIMUM, NONE), movement(), RoundReductions::circular),
+    CIRCULAR_RUNOUT_AXIAL(
+            "circular runout (axial)",
+            of(RING, RINGS),
+            of(MAXIMUM, NONE),
+            of(StatedAs.MOVEMENT),
+            RoundReductions::circular,
+            Trait.ON_RADIUS),
+    TOTAL_RUNOUT("total runout", of(RINGS, RING), of(MAXIMUM, NONE), of(StatedAs.MOVEMENT), RoundReductions::total),
+    OFFSET_OF_OPENING("offset of an opening", of(RING), of(MAXIMUM, NONE), movement(), RingReduction::of),
+    ROUNDNESS(
+            "roundness, by the least squares circle",
+            of(RING, RINGS),
+            of(MAXIMUM, NONE),
+            itself(),
+            RoundReductions::roundness),
+    OUTSIDE_SIZE(
+            "outside size map",
+            of(RINGS, RING, LINE, POINTS),
+            sizeLimits(),
+            itself(),
+            SizeReductions::sizes,
+            Trait.SIZED,
+            Trait.WHOLE),
+    BORE_SIZE(
+            "bore size map",
+            of(RINGS, RING, LINE, POINTS),
+            sizeLimits(),
+            itself(),
+            SizeReductions::sizes,
+            Trait.SIZED,
+            Trait.WHOLE),
+    OUT_OF_ROUND(
+            "out-of-round",
+            of(RINGS, RING),
+            of(MAXIMUM, NONE),
+            of(StatedAs.DIAMETERS, StatedAs.RADIAL),
+            SizeReductions::outOfRound,
+            Trait.WHOLE),
+    PIN_CHECK(
+            "pin check",
+            of(PAIRS),
+            sizeLimits(),
+            itself(),
+            SizeReductions::pins,
+            Trait.SIZED,
+            Trait.WHOLE,
+            Trait.BRACKETED),
+    TAPER(
+            "taper",
+            of(RINGS, LINE),
+            of(MAXIMUM, BETWEEN, NONE),
+            itself(),
+            SizeReductions::taper,
+            Trait.SIGNED,
+            Trait.SLOPING,
+            Trait.WHOLE),
+    FLATNESS(
+            "flatness, by the least squares plane",
+            of(GRID, POINTS),
+            of(MAXIMUM, NONE),
+            itself(),
+            FlatReductions::flatness),
+    STRAIGHTNESS(
+            "straightness, by the least squares line",
+            of(LINE),
+            of(MAXIMUM, NONE),
+            itself(),
+            FlatReductions::straightness),
+    PARALLELISM_OF_FACES(
+            "parallelism of faces", of(GRID, POINTS), of(MAXIMUM, NONE), itself(), FlatReductions::parallelism),
+    PARALLELISM_OF_AXIS(
+            "parallelism of an axis to a face",
+            of(PAIRS),
+            of(MAXIMUM, BETWEEN, NONE),
+            itself(),
+            PairReductions::slopes,
+            Trait.SIGNED,
+            Trait.SLOPING,
+            Trait.SPANNING),
+    PARALLELISM_OF_LINES(
+            "parallelism of two lines",
+            of(PAIRS),
+            of(MAXIMUM, BETWEEN, NONE),
+            itself(),
+            PairReductions::slopes,
+            Trait.SIGNED,
+            Trait.SLOPING,
+            Trait.SPANNING),
+    SQUARENESS("squareness", of(LINE), of(MAXIMUM, NONE), itself(), FlatReductions::squareness, Trait.SLOPING),
+    DEPTH_AND_PITCH(
+            "depth or pitch",
+            of(POINTS, LINE),
+            of(PLUS_MINUS, BETWEEN, NONE),
+            itself(),
+            SingleReductions::each,
+            Trait.SIZED,
+            Trait.WHOLE),
+    PLAY("play", of(CYCLES), of(MAXIMUM, BETWEEN, NONE), itself(), PairReductions::play),
+    PHASE_ANGLE(
+            "phase angle",
+            of(POINTS),
+            of(MAXIMUM, NONE),
+            itself(),
+            SingleReductions::each,
+            Trait.SIGNED,
+            Trait.ANGULAR,
+            Trait.ON_RADIUS),
+    BEND_AND_TWIST(
+            "bend and twist",
+            of(PAIRS),
+            of(MAXIMUM, NONE),
+            itself(),
+            PairReductions::slopes,
+            Trait.SIGNED,
+            Trait.SLOPING,
+            Trait.SPANNING),
+    FIT_OF_PAIR(
+            "fit of a pair",
+            of(PAIRS),
+            of(BETWEEN, NONE),
+            itself(),
+            SizeReductions::clearance,
+            Trait.SIGNED,
+            Trait.WHOLE),
+    FUNCTIONAL_FIT("functional fit", of(YES_NO), of(ANSWER), itself(), SingleReductions::answers),
+    RECORD(
+            "measure and record",
+            of(POINTS, LINE, RING, RINGS, GRID),
+            of(NONE),
+            itself(),
+            SingleReductions::each,
+            Trait.SIGNED);
 
     /** Turns the readings of a sweep, finished or not, into the figures of a characteristic. */
     @FunctionalInterface
@@ -19,22 +168,125 @@ public enum Characteristic {
         Reduction reduce(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit;
     }
 
-    private final String title;
-    private final SurfaceSide side;
-    private final Reducer reducer;
+    private enum Trait {
+        SIGNED,
+        SLOPING,
+        SIZED,
+        WHOLE,
+        ANGULAR,
+        ON_RADIUS,
+        SPANNING,
+        BRACKETED
+    }
 
-    Characteristic(String title, SurfaceSide side, Reducer reducer) {
+    private final String title;
+    private final List<LayoutKind> layouts;
+    private final List<LimitKind> limits;
+    private final List<StatedAs> statements;
+    private final Reducer reducer;
+    private final List<Trait> traits;
+
+    Characteristic(
+            String title,
+            List<LayoutKind> layouts,
+            List<LimitKind> limits,
+            List<StatedAs> statements,
+            Reducer reducer,
+            Trait... traits) {
         this.title = title;
-        this.side = side;
+        this.layouts = layouts;
+        this.limits = limits;
+        this.statements = statements;
         this.reducer = reducer;
+        this.traits = List.of(traits);
+    }
+
+    @SafeVarargs
+    private static <T> List<T> of(T... choices) {
+        return List.of(choices);
+    }
+
+    private static List<StatedAs> movement() {
+        return of(StatedAs.MOVEMENT, StatedAs.OFFSET);
+    }
+
+    private static List<StatedAs> itself() {
+        return of(StatedAs.ITSELF);
+    }
+
+    private static List<LimitKind> sizeLimits() {
+        return of(BETWEEN, PLUS_MINUS, FIT_CODE, NONE);
     }
 
     public String title() {
         return title;
     }
 
-    public SurfaceSide side() {
-        return side;
+    /** The layouts it can be read over, the usual one first. */
+    public List<LayoutKind> layouts() {
+        return layouts;
+    }
+
+    /** The kinds of limit that say something about it, the usual one first. */
+    public List<LimitKind> limits() {
+        return limits;
+    }
+
+    /** The figures a limit may speak of, the usual one first. */
+    public List<StatedAs> statements() {
+        return statements;
+    }
+
+    /** Whether its figure can be negative, and so its direction be asked for. */
+    public boolean signed() {
+        return traits.contains(Trait.SIGNED);
+    }
+
+    /** Whether its limit may be stated over a length. */
+    public boolean sloping() {
+        return traits.contains(Trait.SLOPING);
+    }
+
+    /** Whether its limit is about a whole size, near the nominal. */
+    public boolean sized() {
+        return traits.contains(Trait.SIZED);
+    }
+
+    /** Whether its readings are whole sizes, or deviations from a master, and have no return. */
+    public boolean readsSizes() {
+        return traits.contains(Trait.WHOLE);
+    }
+
+    /** Whether its limit is in degrees. */
+    public boolean angular() {
+        return traits.contains(Trait.ANGULAR);
+    }
+
+    /** Whether the radius it is read at has to be known. */
+    public boolean onRadius() {
+        return traits.contains(Trait.ON_RADIUS);
+    }
+
+    /** Whether the distance between the places of a pair scales it. */
+    public boolean spanning() {
+        return traits.contains(Trait.SPANNING);
+    }
+
+    /** Whether it is known only between two bounds, so that a pass needs both within the limits. */
+    boolean bracketed() {
+        return traits.contains(Trait.BRACKETED);
+    }
+
+    /** What the two readings of a pair or cycle are called. */
+    public List<String> ends() {
+        return switch (this) {
+            case PIN_CHECK -> List.of("enters", "does not enter");
+            case FIT_OF_PAIR -> List.of("hole", "shaft");
+            case PLAY -> List.of("pulled", "pushed");
+            case PARALLELISM_OF_LINES -> List.of("front", "back");
+            case PARALLELISM_OF_AXIS -> List.of("near end", "far end");
+            default -> List.of("one side", "other side");
+        };
     }
 
     Reduction reduce(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {

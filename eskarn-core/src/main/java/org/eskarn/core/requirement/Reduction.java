@@ -1,13 +1,17 @@
 package org.eskarn.core.requirement;
 
+import java.util.List;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 
-/** The figures computed from a sweep. Which picture belongs to them is told by their kind. */
-public sealed interface Reduction permits RingReduction {
+/** The figures computed from a sweep. */
+public sealed interface Reduction permits RingReduction, Figures {
 
     /** The figure the requirement judges, µm. */
     double judged();
 
     /** How well that figure is known. */
     UncertaintyBudget budget();
+
+    /** What else the sweep shows, in the order it is told. */
+    List<Figure> figures();
 }

@@ -2,40 +2,55 @@ package org.eskarn.core.requirement;
 
 import java.util.Optional;
 import org.eskarn.core.reading.FlickerRule;
-import org.eskarn.core.reading.RingLayout;
+import org.eskarn.core.reading.Layout;
+import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
+import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 
 /**
  * One characteristic of a feature with its limit.
  *
- * @param limit the largest value allowed, as the drawing writes it
+ * @param side the side of the material that is touched
  * @param statedAs which figure the limit speaks of
  * @param rule how the uncertainty enters the judgement
  * @param allowedReturn how far the first station may be off at the end, if the requirement states it
  * @param flicker what counts of a needle that flickers
+ * @param repeats how many good sweeps the verdict rests on, at least 1
  * @param layout the stations to touch
  */
 public record Requirement(
         Characteristic characteristic,
-        Length limit,
+        SurfaceSide side,
+        Limit limit,
         StatedAs statedAs,
         DecisionRule rule,
         Optional<Length> allowedReturn,
         FlickerRule flicker,
-        RingLayout layout) {
+        int repeats,
+        Layout layout,
+        Basis basis) {
+
+    /** The most sweeps a requirement can ask for. */
+    public static final int MOST_REPEATS = 20;
 
     /**
-     * @throws IllegalArgumentException if the limit is not above zero
+     * @throws IllegalArgumentException if the number of repeats is out of its range
      */
     public Requirement {
-        if (limit.amount().signum() <= 0) {
-            throw new IllegalArgumentException("a limit is above zero, not " + limit);
+        if (repeats < 1 || repeats > MOST_REPEATS) {
+            throw new IllegalArgumentException("a requirement asks for 1 to 20 sweeps, not " + repeats);
         }
     }
 
-    /** The limit as µm of indicator movement, for a round section. */
-    public double limitAsMovement() {
-        return limit.micrometres() * statedAs.movementPerUnit();
+    /** What the judged figure may be, µm. */
+    public Bounds bounds() {
+        double radius = basis.radius().map(Length::micrometres).orElse(0.0);
+        return limit.bounds(characteristic.signed(), radius);
+    }
+
+    /** The width of what is allowed as µm of indicator movement; 0 where nothing is asked. */
+    public double allowedMovement() {
+        return bounds().width() * statedAs.movementPerUnit();
     }
 }

@@ -1,15 +1,14 @@
 package org.eskarn.core.requirement;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
 import org.eskarn.core.round.Offset;
-import org.eskarn.core.round.StationsUnfit;
 import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.uncertainty.Contribution.Source;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
@@ -53,7 +52,7 @@ public record RingReduction(
 
     private static Centre centre(Requirement requirement, Sweep sweep) throws StationsUnfit {
         FirstHarmonic fit = FirstHarmonic.fit(sweep.radians(), sweep.micrometres());
-        return new Centre(fit, Offset.of(fit, requirement.characteristic().side()));
+        return new Centre(fit, Offset.of(fit, requirement.side()));
     }
 
     private static Optional<Centre> centreIfShown(Requirement requirement, Sweep sweep) {
@@ -66,37 +65,31 @@ public record RingReduction(
 
     private static UncertaintyBudget ofMovement(
             Requirement requirement, FullIndicatorMovement movement, Dial dial, Sweep sweep) {
-        List<Contribution> parts = new ArrayList<>();
-        parts.add(Contribution.even(Source.GAUGE_ERROR, dial.errorLimit().micrometres(), 1));
-        parts.add(Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, Math.sqrt(2)));
-        sweep.returnError().ifPresent(error -> parts.add(Contribution.even(Source.RETURN, error, 1)));
+        double halfBand = 0;
         if (requirement.flicker() == FlickerRule.MIDDLE) {
             double high = sweep.readings().get(movement.highest()).halfBand();
             double low = sweep.readings().get(movement.lowest()).halfBand();
-            addFlicker(parts, Math.hypot(high, low));
+            halfBand = Math.hypot(high, low);
         }
-        return new UncertaintyBudget(parts);
+        return new UncertaintyBudget(GaugeParts.of(dial, sweep, 1, Math.sqrt(2), halfBand));
     }
 
     private static UncertaintyBudget ofOffset(Centre centre, Dial dial, Sweep sweep) {
-        List<Contribution> parts = new ArrayList<>();
         double throughFit = Math.sqrt(centre.fit().varianceFactor());
-        parts.add(Contribution.even(Source.GAUGE_ERROR, dial.errorLimit().micrometres(), 0.5));
-        parts.add(Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, throughFit));
-        sweep.returnError().ifPresent(error -> parts.add(Contribution.even(Source.RETURN, error, 0.5)));
-        parts.add(new Contribution(Source.FORM, centre.offset().standardUncertainty()));
         double meanSquare = sweep.readings().stream()
                 .mapToDouble(reading -> reading.halfBand() * reading.halfBand())
                 .average()
                 .orElse(0);
-        addFlicker(parts, throughFit * Math.sqrt(meanSquare));
-        return new UncertaintyBudget(parts);
+        return new UncertaintyBudget(GaugeParts.of(dial, sweep, 0.5, throughFit, throughFit * Math.sqrt(meanSquare)))
+                .with(new Contribution(Source.FORM, centre.offset().standardUncertainty()));
     }
 
-    /** Named only where a needle flickered; most sweeps have none. */
-    private static void addFlicker(List<Contribution> parts, double halfBand) {
-        if (halfBand > 0) {
-            parts.add(Contribution.even(Source.FLICKER, halfBand, 1));
-        }
+    /** What is left of the readings when the off-centre is taken out. */
+    @Override
+    public List<Figure> figures() {
+        return centre.map(each -> List.of(
+                        Figure.deviation("off centre", each.offset().amount()),
+                        Figure.deviation("form left over", each.fit().formPart())))
+                .orElse(List.of());
     }
 }

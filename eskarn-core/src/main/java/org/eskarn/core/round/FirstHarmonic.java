@@ -1,5 +1,7 @@
 package org.eskarn.core.round;
 
+import org.eskarn.core.reading.StationsUnfit;
+
 /**
  * The least-squares first harmonic of readings round a section, at any set of angles:
  *

@@ -1,7 +1,8 @@
 package org.eskarn.core.round;
 
 import java.util.Arrays;
-import org.eskarn.core.round.StationsUnfit.Reason;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
 
 /**
  * How a set of stations is spread round the ring: the number of distinct angles, and the largest arc without a station.

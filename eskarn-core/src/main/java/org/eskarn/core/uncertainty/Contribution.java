@@ -14,7 +14,9 @@ public record Contribution(Source source, double standard) {
         RESOLUTION("resolution of the dial"),
         RETURN("return of the zero"),
         FLICKER("flicker of the needle"),
-        FORM("scatter about the fit");
+        FORM("scatter about the fit"),
+        BRACKET("bracket of the pins"),
+        REPEATS("repeats do not agree");
 
         private final String title;
 

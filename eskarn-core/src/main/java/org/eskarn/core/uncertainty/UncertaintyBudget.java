@@ -1,5 +1,6 @@
 package org.eskarn.core.uncertainty;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,16 @@ public record UncertaintyBudget(List<Contribution> parts) {
 
     public UncertaintyBudget {
         parts = List.copyOf(parts);
+    }
+
+    /** This budget with one more part; itself where that part is zero. */
+    public UncertaintyBudget with(Contribution part) {
+        if (part.standard() == 0) {
+            return this;
+        }
+        List<Contribution> more = new ArrayList<>(parts);
+        more.add(part);
+        return new UncertaintyBudget(more);
     }
 
     /** The combined standard uncertainty, µm. */

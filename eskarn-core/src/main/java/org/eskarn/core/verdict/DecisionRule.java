@@ -21,18 +21,18 @@ public enum DecisionRule {
     }
 
     /**
-     * Judges a figure that must not exceed a limit. A figure exactly on its bound is within it.
+     * Judges a figure that must lie within bounds. A figure exactly on a bound is within it.
      *
      * @param value the figure, µm
-     * @param limit the largest value allowed, µm
      * @param expanded the expanded uncertainty U of the figure, µm
      */
-    public Outcome judge(double value, double limit, double expanded) {
+    public Outcome judge(double value, Bounds bounds, double expanded) {
         double guard = this == STRINGENT ? expanded : 0;
-        if (value + guard <= limit + ROUNDING) {
+        double outside = bounds.outside(value);
+        if (outside + guard <= ROUNDING) {
             return Outcome.PASS;
         }
-        return value - guard > limit + ROUNDING ? Outcome.FAIL : Outcome.NOT_PROVEN;
+        return outside - guard > ROUNDING ? Outcome.FAIL : Outcome.NOT_PROVEN;
     }
 
     /** µm; a figure typed as exactly the limit must not fail by a binary rounding of 1e-15. */

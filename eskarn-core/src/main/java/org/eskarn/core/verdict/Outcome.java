@@ -1,10 +1,12 @@
 package org.eskarn.core.verdict;
 
-/** The three words a judgement can end in. */
+/** The words a judgement can end in. */
 public enum Outcome {
     PASS("pass"),
     FAIL("fail"),
-    NOT_PROVEN("not proven");
+    NOT_PROVEN("not proven"),
+    /** Nothing is asked of the figure; it was measured and kept. */
+    RECORDED("recorded");
 
     private final String word;
 

@@ -6,10 +6,10 @@ import org.jspecify.annotations.Nullable;
 /**
  * The judgement on one requirement.
  *
- * @param outcome pass, fail or not proven
- * @param because why nothing is proven; null when the outcome is pass or fail
+ * @param outcome pass, fail or not proven; recorded where nothing is asked
+ * @param because why nothing is proven; null when the outcome is another
  * @param value the judged figure in µm; null as long as there is none
- * @param limit the largest value allowed, µm
+ * @param bounds what is allowed; open at both ends where nothing is asked
  * @param expanded the expanded uncertainty of the figure, µm, k = 2; 0 as long as there is no figure
  * @param rule how the uncertainty entered
  */
@@ -17,7 +17,7 @@ public record Verdict(
         Outcome outcome,
         @Nullable Because because,
         @Nullable Double value,
-        double limit,
+        Bounds bounds,
         double expanded,
         DecisionRule rule) {
 
@@ -25,6 +25,10 @@ public record Verdict(
     public enum Because {
         /** Stations or the return are still to be read. */
         UNFINISHED,
+        /** More sweeps are asked for than have been taken. */
+        REPEATS_TO_GO,
+        /** The limit is a text that is not worked out to figures. */
+        LIMIT_IS_TEXT,
         /** The first station did not read the same again. */
         RETURN_OUT,
         /** The stations cannot show the figure asked for. */
@@ -34,7 +38,7 @@ public record Verdict(
     }
 
     /**
-     * @throws IllegalArgumentException if a reason stands beside a pass or fail, or is missing beside not proven
+     * @throws IllegalArgumentException if a reason stands beside anything but not proven, or is missing beside it
      */
     public Verdict {
         if ((outcome == Outcome.NOT_PROVEN) != (because != null)) {
@@ -43,14 +47,24 @@ public record Verdict(
     }
 
     public static Verdict notProven(
-            Because because, OptionalDouble value, double limit, double expanded, DecisionRule rule) {
+            Because because, OptionalDouble value, Bounds bounds, double expanded, DecisionRule rule) {
         Double known = value.isPresent() ? value.getAsDouble() : null;
-        return new Verdict(Outcome.NOT_PROVEN, because, known, limit, expanded, rule);
+        return new Verdict(Outcome.NOT_PROVEN, because, known, bounds, expanded, rule);
     }
 
-    public static Verdict judge(double value, double limit, double expanded, DecisionRule rule) {
-        Outcome outcome = rule.judge(value, limit, expanded);
+    /** A figure of which nothing is asked. */
+    public static Verdict recorded(double value, double expanded, DecisionRule rule) {
+        return new Verdict(Outcome.RECORDED, null, value, Bounds.OPEN, expanded, rule);
+    }
+
+    /** All questions answered yes, or not. */
+    public static Verdict answered(boolean yes, DecisionRule rule) {
+        return new Verdict(yes ? Outcome.PASS : Outcome.FAIL, null, null, Bounds.OPEN, 0, rule);
+    }
+
+    public static Verdict judge(double value, Bounds bounds, double expanded, DecisionRule rule) {
+        Outcome outcome = rule.judge(value, bounds, expanded);
         Because because = outcome == Outcome.NOT_PROVEN ? Because.WITHIN_UNCERTAINTY : null;
-        return new Verdict(outcome, because, value, limit, expanded, rule);
+        return new Verdict(outcome, because, value, bounds, expanded, rule);
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigDecimal;
 import java.util.List;
+import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,7 +13,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class SweepTest {
 
-    private static final RingLayout THREE = RingLayout.equalSteps(3);
+    private static final Layout THREE = new Layout(
+            LayoutKind.RING,
+            LengthUnit.MILLIMETRE,
+            List.of(
+                    Station.round(1, BigDecimal.ZERO),
+                    Station.round(2, BigDecimal.valueOf(120)),
+                    Station.round(3, BigDecimal.valueOf(240))),
+            true);
 
     private static Sweep sweep(@Nullable Double atReturn, double... micrometres) {
         List<Reading> readings = java.util.stream.IntStream.range(0, micrometres.length)
@@ -30,12 +38,11 @@ class SweepTest {
     }
 
     @Test
-    void stationsFoundWhileHuntingComeAfterTheOthers() {
-        RingLayout hunted = THREE.extended(List.of(new BigDecimal("101.5"), BigDecimal.ZERO));
-        assertThat(hunted.stations().subList(0, 3)).isEqualTo(THREE.stations());
-        assertThat(hunted.stations().get(3)).isEqualTo(new Station(4, new BigDecimal("101.5")));
-        assertThat(hunted.size()).isEqualTo(5);
-        assertThat(THREE.extended(List.of())).isEqualTo(THREE);
+    void aLayoutWithoutReturnIsCompleteAtItsLastStation() {
+        Layout sizes = THREE.returning(false);
+        Sweep whole = new Sweep(sizes, sweep(null, 0, 5, 3).readings(), null);
+        assertThat(whole.complete()).isTrue();
+        assertThatThrownBy(() -> new Sweep(sizes, whole.readings(), 0.5)).hasMessageContaining("where there is one");
     }
 
     @Test
@@ -53,8 +60,9 @@ class SweepTest {
                 .hasMessageContaining("not of station 1");
         assertThatThrownBy(() -> Reading.still(THREE.stations().get(1), Double.NaN))
                 .hasMessageContaining("NaN");
-        assertThatThrownBy(() -> new Station(1, BigDecimal.valueOf(360))).hasMessageContaining("360");
-        assertThatThrownBy(() -> RingLayout.of(List.of())).hasMessageContaining("at least one station");
+        assertThatThrownBy(() -> Station.round(1, BigDecimal.valueOf(360))).hasMessageContaining("360");
+        assertThatThrownBy(() -> new Layout(LayoutKind.RING, LengthUnit.MILLIMETRE, List.of(), true))
+                .hasMessageContaining("at least one station");
     }
 
     @ParameterizedTest

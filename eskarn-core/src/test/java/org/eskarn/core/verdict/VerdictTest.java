@@ -22,7 +22,7 @@ class VerdictTest {
         "STRINGENT, 20,   0, PASS"
     })
     void aFigureOnItsBoundIsWithinIt(DecisionRule rule, double value, double expanded, Outcome outcome) {
-        Verdict verdict = Verdict.judge(value, 20, expanded, rule);
+        Verdict verdict = Verdict.judge(value, Bounds.atMost(20), expanded, rule);
         assertThat(verdict.outcome()).isEqualTo(outcome);
         assertThat(verdict.because()).isEqualTo(outcome == Outcome.NOT_PROVEN ? Because.WITHIN_UNCERTAINTY : null);
     }
@@ -30,13 +30,28 @@ class VerdictTest {
     @ParameterizedTest
     @CsvSource({"0.1, 0.2, 0.3", "0.7, 0.1, 0.8", "5.5, 14.5, 20"})
     void aFigureThatIsExactlyTheLimitInDecimalsDoesNotFailByItsBinaryRounding(double a, double b, double limit) {
-        assertThat(DecisionRule.SIMPLE.judge(a + b, limit, 0)).isEqualTo(Outcome.PASS);
+        assertThat(DecisionRule.SIMPLE.judge(a + b, Bounds.atMost(limit), 0)).isEqualTo(Outcome.PASS);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "9, FAIL",
+        "10, NOT_PROVEN",
+        "11.9, NOT_PROVEN",
+        "12, PASS",
+        "18, PASS",
+        "18.1, NOT_PROVEN",
+        "22.1, FAIL"
+    })
+    void betweenTwoBoundsTheNearerOneDecides(double value, Outcome outcome) {
+        Verdict verdict = Verdict.judge(value, Bounds.between(10, 20), value < 10 ? 0.5 : 2, DecisionRule.STRINGENT);
+        assertThat(verdict.outcome()).isEqualTo(outcome);
     }
 
     @ParameterizedTest
     @CsvSource({"PASS, UNFINISHED", "FAIL, RETURN_OUT", "NOT_PROVEN,"})
     void aReasonBelongsToNotProvenOnly(Outcome outcome, Because because) {
-        assertThatThrownBy(() -> new Verdict(outcome, because, 1.0, 2, 0, DecisionRule.SIMPLE))
+        assertThatThrownBy(() -> new Verdict(outcome, because, 1.0, Bounds.atMost(2), 0, DecisionRule.SIMPLE))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -1,12 +1,16 @@
-package org.eskarn.core.round;
+package org.eskarn.core.reading;
 
-/** The stations read cannot tell where the centre is. The message is one sentence that says what is missing. */
+/** The stations read cannot show the figure asked for. The message is one sentence that says what is missing. */
 public final class StationsUnfit extends Exception {
 
     private static final long serialVersionUID = 1L;
 
     /** What is wrong with the stations. */
     public enum Reason {
+        /** Too few for the figure, or all in one place. */
+        TOO_FEW,
+        /** Two readings of a pair contradict each other. */
+        CONTRADICTION,
         /** Fewer than three angles that differ by more than the width of a stylus. */
         TOO_FEW_ANGLES,
         /** All stations lie within less than half a turn. */
@@ -17,7 +21,7 @@ public final class StationsUnfit extends Exception {
 
     private final Reason reason;
 
-    StationsUnfit(Reason reason, String sentence) {
+    public StationsUnfit(Reason reason, String sentence) {
         super(sentence);
         this.reason = reason;
     }

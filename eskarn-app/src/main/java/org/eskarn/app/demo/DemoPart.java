@@ -1,0 +1,83 @@
+package org.eskarn.app.demo;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.eskarn.app.part.PartEditing;
+import org.eskarn.app.part.PartEditing.FeatureForm;
+import org.eskarn.app.part.PartEditing.PartForm;
+import org.eskarn.app.part.PartRefused;
+import org.eskarn.app.part.RequirementForm;
+import org.eskarn.app.part.SheetService;
+import org.eskarn.app.part.WorkKind;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.units.LengthUnit;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A part of the demo as it is typed into the editor, field by field. */
+final class DemoPart {
+
+    private static final Map<String, String> USUAL = Map.of(
+            "rule", "SIMPLE",
+            "zeroRule", "FIRST_STATION",
+            "flicker", "MIDDLE",
+            "gaugeKind", "INDICATOR",
+            "workKind", "BETWEEN_CENTRES");
+
+    private final JsonMapper binding = JsonMapper.builder().build();
+    private final PartForm head;
+    private final LengthUnit unit;
+    private final List<FeatureForm> features = new ArrayList<>();
+    private final List<Map<String, String>> requirements = new ArrayList<>();
+
+    DemoPart(String number, String revision, String title, String material, String expansion, LengthUnit unit) {
+        this.head = new PartForm(number, revision, title, material, expansion);
+        this.unit = unit;
+    }
+
+    DemoPart feature(String name, String letter, SurfaceSide side, String nominal, String seenFrom) {
+        features.add(new FeatureForm(name, letter, side, nominal, unit, seenFrom));
+        return this;
+    }
+
+    /**
+     * A requirement.
+     *
+     * @param fields names and values in turn, as the editor names them
+     */
+    DemoPart asks(String title, String feature, Characteristic characteristic, String... fields) {
+        Map<String, String> form = new LinkedHashMap<>(USUAL);
+        form.put("title", title);
+        form.put("feature", feature);
+        form.put("characteristic", characteristic.name());
+        form.put("unit", unit.name());
+        form.put("lengthUnit", unit.name());
+        form.put("resolutionUnit", (unit.metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH).name());
+        for (int i = 0; i < fields.length; i += 2) {
+            form.put(fields[i], fields[i + 1]);
+        }
+        requirements.add(form);
+        return this;
+    }
+
+    /** Types it in, and returns the id of the part. */
+    long type(PartEditing editing, SheetService sheets) throws PartRefused {
+        long id = editing.create(head);
+        int version = 0;
+        Map<String, Long> ids = new HashMap<>();
+        for (FeatureForm feature : features) {
+            ids.put(Objects.requireNonNull(feature.name()), editing.saveFeature(id, version++, 0, feature));
+        }
+        for (Map<String, String> fields : requirements) {
+            Map<String, Object> form = new HashMap<>(fields);
+            form.put("featureId", Objects.requireNonNull(ids.get(form.remove("feature"))));
+            form.putIfAbsent("preparations", sheets.text(WorkKind.valueOf(String.valueOf(form.get("workKind")))));
+            editing.saveRequirement(id, version++, 0, binding.convertValue(form, RequirementForm.class));
+        }
+        return id;
+    }
+}

@@ -1,0 +1,43 @@
+package org.eskarn.app.docket;
+
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Sweeps and attempts begun, and what is waited for. */
+@Controller
+@RequestMapping("/dockets/{number}/{position}")
+class AttemptController {
+
+    private final SetUpService setUps;
+    private final Answers answers;
+
+    AttemptController(SetUpService setUps, Answers answers) {
+        this.setUps = setUps;
+        this.answers = answers;
+    }
+
+    @PostMapping("/sweeps")
+    String sweepAgain(@ModelAttribute(name = "visit", binding = false) Visit visit, @RequestParam int version) {
+        return answers.to(visit, () -> setUps.sweepAgain(visit.number(), visit.position(), version, visit.by()));
+    }
+
+    @PostMapping("/attempts")
+    String begin(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam AttemptKind kind,
+            @RequestParam int version) {
+        return answers.to(visit, () -> setUps.begin(visit.number(), visit.position(), kind, version, visit.by()));
+    }
+
+    @PostMapping("/waiting")
+    String waitFor(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam(required = false) Optional<WaitsFor> what,
+            @RequestParam int version) {
+        return answers.to(visit, () -> setUps.waitFor(visit.number(), visit.position(), what, version, visit.by()));
+    }
+}

@@ -1,0 +1,73 @@
+package org.eskarn.app.docket;
+
+import java.util.Optional;
+import org.eskarn.app.docket.CorrectionService.CorrectionsForm;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The gauge of a set-up: which one, what is taken off its readings, and the simulated one that can stand in for it. */
+@Controller
+@RequestMapping("/dockets/{number}/{position}")
+class GaugeSideController {
+
+    private final SetUpService setUps;
+    private final CorrectionService corrections;
+    private final SimulatedGauge simulated;
+    private final Answers answers;
+
+    GaugeSideController(SetUpService setUps, CorrectionService corrections, SimulatedGauge simulated, Answers answers) {
+        this.setUps = setUps;
+        this.corrections = corrections;
+        this.simulated = simulated;
+        this.answers = answers;
+    }
+
+    @PostMapping("/gauge")
+    String choose(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam long gauge,
+            @RequestParam int version) {
+        return answers.to(visit, () -> setUps.choose(visit.number(), visit.position(), gauge, version, visit.by()));
+    }
+
+    @PostMapping("/reading-corrections")
+    String correctReadings(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam(defaultValue = "false") boolean drift,
+            @RequestParam(defaultValue = "") String sag,
+            @RequestParam(defaultValue = "") String lever,
+            @RequestParam int version) {
+        CorrectionsForm form = new CorrectionsForm(drift, sag, lever);
+        visit.model().addAttribute("task", "adjust");
+        visit.model().addAttribute("taskStep", Step.ZERO);
+        visit.model().addAttribute("adjust", form);
+        return answers.to(visit, () -> corrections.set(visit.number(), visit.position(), form, version, visit.by()));
+    }
+
+    /** The seed of the virtual part is the set-up's own number, so that it shows the same every time. */
+    @PostMapping("/simulated")
+    String simulate(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam boolean on,
+            @RequestParam int version) {
+        Optional<Long> seed = on ? Optional.of(visit.number() * 1000L + visit.position()) : Optional.empty();
+        return answers.to(visit, () -> simulated.put(visit.number(), visit.position(), seed, version, visit.by()));
+    }
+
+    @PostMapping("/simulated/bezel")
+    String turnBezel(@ModelAttribute(name = "visit", binding = false) Visit visit, @RequestParam int version) {
+        return answers.to(visit, () -> simulated.zero(visit.number(), visit.position(), version, visit.by()));
+    }
+
+    @PostMapping("/simulated/readings")
+    String takeSimulated(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam long sweep,
+            @RequestParam int place,
+            @RequestParam String key) {
+        return answers.to(visit, () -> simulated.take(visit.number(), visit.position(), sweep, place, key, visit.by()));
+    }
+}

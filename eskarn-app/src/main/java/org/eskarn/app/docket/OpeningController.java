@@ -1,0 +1,59 @@
+package org.eskarn.app.docket;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.docket.OpeningService.OpeningForm;
+import org.eskarn.app.docket.OpeningService.OpeningRefused;
+import org.eskarn.app.part.PartService;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Opens dockets for a part, one for each piece. */
+@Controller
+@RequestMapping("/parts/{id}/dockets/new")
+class OpeningController {
+
+    private static final int USUAL_DAYS = 7;
+
+    private final OpeningService opening;
+    private final PartService parts;
+    private final Clock clock;
+
+    OpeningController(OpeningService opening, PartService parts, Clock clock) {
+        this.opening = opening;
+        this.parts = parts;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    String show(@PathVariable long id, @AuthenticationPrincipal SignedIn person, Model model) {
+        String due = LocalDate.now(clock).plusDays(USUAL_DAYS).toString();
+        return page(id, new OpeningForm("", Purpose.FIRST_OFF, due, person.name()), Map.of(), model);
+    }
+
+    @PostMapping
+    String open(@PathVariable long id, OpeningForm form, @AuthenticationPrincipal SignedIn person, Model model) {
+        try {
+            List<Integer> numbers = opening.open(id, form, person.id());
+            return numbers.size() == 1 ? "redirect:/dockets/" + numbers.get(0) : "redirect:/";
+        } catch (OpeningRefused e) {
+            return page(id, form, e.problems(), model);
+        }
+    }
+
+    private String page(long id, OpeningForm form, Map<String, String> problems, Model model) {
+        model.addAttribute("place", "parts");
+        model.addAttribute("part", parts.part(id).orElseThrow(DocketPages::notFound));
+        model.addAttribute("form", form);
+        model.addAttribute("problems", problems);
+        return "docket/opening";
+    }
+}

@@ -1,0 +1,151 @@
+package org.eskarn.app.docket;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.eskarn.app.docket.DocketService.Opening;
+import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.part.PartService;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Opens one or many dockets from what was typed: all of them, or none. */
+@Service
+public class OpeningService {
+
+    private static final int MOST = 100;
+    private static final int LONGEST_SERIAL = 40;
+    private static final int LONGEST_NAME = 80;
+    private static final int MOST_DIGITS = 9;
+    /** Two serials that differ in their last digits, as VB-0411..VB-0418 or VB-0411..0418. */
+    private static final Pattern RANGE = Pattern.compile("(.*?)(\\d+)\\s*\\.\\.\\s*(?:\\1)?(\\d+)");
+
+    private final DocketService dockets;
+    private final PartService parts;
+    private final GaugeService gauges;
+
+    OpeningService(DocketService dockets, PartService parts, GaugeService gauges) {
+        this.dockets = dockets;
+        this.parts = parts;
+        this.gauges = gauges;
+    }
+
+    /** What stands in the fields. */
+    public record OpeningForm(
+            @Nullable String serials,
+            @Nullable Purpose purpose,
+            @Nullable String due,
+            @Nullable String askedBy) {}
+
+    /** Nothing was opened; one sentence for each field at fault. */
+    public static final class OpeningRefused extends Exception {
+
+        private static final long serialVersionUID = 1L;
+
+        private final transient Map<String, String> problems;
+
+        OpeningRefused(Map<String, String> problems) {
+            super(String.join(" ", problems.values()));
+            this.problems = Map.copyOf(problems);
+        }
+
+        public Map<String, String> problems() {
+            return problems;
+        }
+    }
+
+    /**
+     * Opens a docket for each serial and returns their numbers.
+     *
+     * @throws OpeningRefused if a field is unfit, the part asks nothing, or there is no gauge
+     */
+    @Transactional(rollbackFor = OpeningRefused.class)
+    public List<Integer> open(long partId, OpeningForm form, long by) throws OpeningRefused {
+        Map<String, String> problems = new LinkedHashMap<>();
+        List<String> serials = serials(form.serials(), problems);
+        LocalDate due = due(form.due(), problems);
+        String askedBy = form.askedBy() == null ? "" : form.askedBy().strip();
+        if (askedBy.isEmpty() || askedBy.length() > LONGEST_NAME) {
+            problems.put("askedBy", "Type who asked for it, in 80 characters at most.");
+        }
+        Purpose purpose = form.purpose();
+        if (purpose == null) {
+            problems.put("purpose", "Choose what it is for.");
+        }
+        if (parts.requirements(partId).isEmpty()) {
+            problems.put("part", "This part asks nothing yet: add a requirement first.");
+        }
+        if (gauges.all().isEmpty()) {
+            problems.put("part", "There is no gauge in the register to measure with.");
+        }
+        if (!problems.isEmpty() || due == null || purpose == null) {
+            throw new OpeningRefused(problems);
+        }
+        List<Integer> numbers = new ArrayList<>();
+        for (String serial : serials) {
+            numbers.add(dockets.open(
+                    new Opening(partId, serial, numbers.size() + 1, serials.size(), purpose.title(), askedBy, due),
+                    by));
+        }
+        return numbers;
+    }
+
+    private static @Nullable LocalDate due(@Nullable String typed, Map<String, String> problems) {
+        try {
+            return LocalDate.parse(typed == null ? "" : typed.strip());
+        } catch (DateTimeParseException e) {
+            problems.put("due", "Type the day it is due, for example 2026-12-01.");
+            return null;
+        }
+    }
+
+    private static List<String> serials(@Nullable String typed, Map<String, String> problems) {
+        List<String> serials = new ArrayList<>();
+        for (String each : (typed == null ? "" : typed).split("[\\r\\n,;]+")) {
+            String serial = each.strip();
+            Matcher range = RANGE.matcher(serial);
+            if (range.matches()) {
+                addRange(range, serials, problems);
+            } else if (!serial.isEmpty()) {
+                serials.add(serial);
+            }
+        }
+        if (serials.isEmpty()) {
+            problems.putIfAbsent(
+                    "serials", "Type the serial of each piece, one to a line, or a range as VB-0411..VB-0414.");
+        } else if (serials.size() > MOST) {
+            problems.putIfAbsent(
+                    "serials", "These are " + serials.size() + " pieces; 100 dockets are opened at once at most.");
+        } else if (new HashSet<>(serials).size() < serials.size()) {
+            problems.putIfAbsent("serials", "A serial stands there twice: take one out.");
+        }
+        for (String serial : serials) {
+            if (serial.length() > LONGEST_SERIAL) {
+                problems.putIfAbsent("serials", "“" + serial + "” is longer than 40 characters.");
+            }
+        }
+        return serials;
+    }
+
+    private static void addRange(Matcher range, List<String> serials, Map<String, String> problems) {
+        String first = range.group(2);
+        String last = range.group(3);
+        if (first.length() > MOST_DIGITS
+                || last.length() > MOST_DIGITS
+                || Integer.parseInt(last) < Integer.parseInt(first)
+                || Integer.parseInt(last) - Integer.parseInt(first) >= MOST) {
+            problems.put("serials", "“" + range.group() + "” is no range of 100 pieces at most, from low to high.");
+            return;
+        }
+        for (int i = Integer.parseInt(first); i <= Integer.parseInt(last); i++) {
+            serials.add(range.group(1) + String.format("%0" + first.length() + "d", i));
+        }
+    }
+}

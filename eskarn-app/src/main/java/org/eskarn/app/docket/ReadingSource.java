@@ -1,0 +1,20 @@
+package org.eskarn.app.docket;
+
+/** How a reading came in. */
+public enum ReadingSource {
+    /** Typed, or sent by a gauge that types like a keyboard. */
+    KEYPAD(""),
+    PASTED("pasted"),
+    SIMULATED("simulated indicator");
+
+    private final String title;
+
+    ReadingSource(String title) {
+        this.title = title;
+    }
+
+    /** What is said of it on paper; empty for the usual way. */
+    public String title() {
+        return title;
+    }
+}

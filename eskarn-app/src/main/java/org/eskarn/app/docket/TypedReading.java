@@ -1,0 +1,18 @@
+package org.eskarn.app.docket;
+
+/**
+ * One reading as it was sent, whatever sent it: the keypad, a gauge that types like a keyboard, a paste, or the simulated
+ * indicator. All go the same way.
+ *
+ * @param sweepId the sweep the page showed
+ * @param place the place the page meant it for
+ * @param typed what was typed or sent: a number, and a unit where it has one
+ * @param key made for this reading, so that one sent twice is taken once
+ */
+public record TypedReading(long sweepId, int place, String typed, String key, ReadingSource source) {
+
+    /** A reading from the keypad, or from a gauge that types like one. */
+    public static TypedReading ofKeypad(long sweepId, int place, String typed, String key) {
+        return new TypedReading(sweepId, place, typed, key, ReadingSource.KEYPAD);
+    }
+}

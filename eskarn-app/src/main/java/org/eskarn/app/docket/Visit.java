@@ -1,0 +1,54 @@
+package org.eskarn.app.docket;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.eskarn.app.account.SignedIn;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** Who asks for a change to a set-up, about which, and where the answer goes. */
+record Visit(
+        int number,
+        int position,
+        SignedIn person,
+        HttpServletRequest request,
+        HttpServletResponse response,
+        Model model) {
+
+    boolean withScript() {
+        return request.getHeader("HX-Request") != null;
+    }
+
+    String path() {
+        return "/dockets/" + number + "/" + position;
+    }
+
+    long by() {
+        return person.id();
+    }
+
+    /** Hands each request about a set-up its visit. */
+    @ControllerAdvice(
+            assignableTypes = {
+                SetUpController.class,
+                ReadingController.class,
+                GaugeSideController.class,
+                AttemptController.class
+            })
+    static class Advice {
+
+        @ModelAttribute("visit")
+        Visit visit(
+                @PathVariable int number,
+                @PathVariable int position,
+                @AuthenticationPrincipal SignedIn person,
+                HttpServletRequest request,
+                HttpServletResponse response,
+                Model model) {
+            return new Visit(number, position, person, request, response, model);
+        }
+    }
+}

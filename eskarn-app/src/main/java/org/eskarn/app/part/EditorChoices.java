@@ -1,0 +1,37 @@
+package org.eskarn.app.part;
+
+import java.util.Arrays;
+import java.util.List;
+import org.eskarn.app.gauge.GaugeKind;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.LimitUnit;
+import org.eskarn.core.requirement.ZeroRule;
+import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.DecisionRule;
+
+/** What the lists of the requirement editor offer. */
+record EditorChoices(
+        List<Characteristic> characteristics,
+        List<LimitUnit> lengths,
+        List<LengthUnit> units,
+        List<DecisionRule> rules,
+        List<GaugeKind> gaugeKinds,
+        List<ZeroRule> zeroRules,
+        List<FlickerRule> flickers,
+        List<WorkKind> workKinds) {
+
+    static EditorChoices all() {
+        return new EditorChoices(
+                List.of(Characteristic.values()),
+                Arrays.stream(LimitUnit.values())
+                        .filter(unit -> unit.length().isPresent())
+                        .toList(),
+                List.of(LengthUnit.values()),
+                List.of(DecisionRule.values()),
+                List.of(GaugeKind.values()),
+                List.of(ZeroRule.values()),
+                List.of(FlickerRule.values()),
+                List.of(WorkKind.values()));
+    }
+}

@@ -1,0 +1,164 @@
+package org.eskarn.app.part;
+
+import java.util.List;
+import java.util.Map;
+import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.part.PartEditing.FeatureForm;
+import org.eskarn.app.part.PartEditing.PartForm;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.units.LengthUnit;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+
+/** Parts: their list, their heads, their features and revisions. */
+@Controller
+@RequestMapping("/parts")
+class PartController {
+
+    private final PartService parts;
+    private final PartEditing editing;
+
+    PartController(PartService parts, PartEditing editing) {
+        this.parts = parts;
+        this.editing = editing;
+    }
+
+    @ModelAttribute
+    void everywhere(Model model, @AuthenticationPrincipal SignedIn person) {
+        model.addAttribute("place", "parts");
+        model.addAttribute("mayWrite", person.role().drafts());
+        model.addAttribute("problems", Map.of());
+    }
+
+    @GetMapping
+    String list(Model model) {
+        model.addAttribute("parts", parts.all());
+        model.addAttribute("counts", parts.requirementCounts());
+        return "part/parts";
+    }
+
+    @GetMapping("/{id}")
+    String show(@PathVariable long id, Model model) {
+        return page(id, model);
+    }
+
+    private String page(long id, Model model) {
+        Part part = find(id);
+        List<PartRequirement> requirements = parts.requirements(id);
+        List<Part> revisions = parts.all().stream()
+                .filter(other -> other.drawingNumber().equals(part.drawingNumber()))
+                .toList();
+        model.addAttribute("part", part);
+        model.addAttribute("features", parts.features(id));
+        model.addAttribute("requirements", requirements);
+        model.addAttribute("revisions", revisions);
+        model.addAttribute("newest", revisions.get(0).id() == id);
+        return "part/part";
+    }
+
+    private Part find(long id) {
+        return parts.part(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    @GetMapping("/new")
+    String blank(Model model) {
+        return headPage(new PartForm("", "A", "", "", ""), model);
+    }
+
+    @PostMapping("/new")
+    String create(PartForm form, Model model) {
+        try {
+            return "redirect:/parts/" + editing.create(form);
+        } catch (PartRefused e) {
+            model.addAttribute("problems", e.problems());
+            return headPage(form, model);
+        }
+    }
+
+    @GetMapping("/{id}/head")
+    String head(@PathVariable long id, Model model) {
+        Part part = find(id);
+        model.addAttribute("part", part);
+        return headPage(PartForm.of(part), model);
+    }
+
+    @PostMapping("/{id}/head")
+    String changeHead(@PathVariable long id, @RequestParam int version, PartForm form, Model model) {
+        try {
+            editing.change(id, version, form);
+            return "redirect:/parts/" + id;
+        } catch (PartRefused e) {
+            model.addAttribute("part", find(id));
+            model.addAttribute("problems", e.problems());
+            return headPage(form, model);
+        }
+    }
+
+    private static String headPage(PartForm form, Model model) {
+        model.addAttribute("form", form);
+        model.addAttribute(
+                "heading", model.getAttribute("part") instanceof Part part ? "Change " + part.number() : "New part");
+        return "part/head";
+    }
+
+    @PostMapping("/{id}/revisions")
+    String revise(@PathVariable long id, @RequestParam String revision, Model model) {
+        find(id);
+        try {
+            return "redirect:/parts/" + editing.revise(id, revision);
+        } catch (PartRefused e) {
+            model.addAttribute("problems", e.problems());
+            model.addAttribute("askedRevision", revision);
+            return page(id, model);
+        }
+    }
+
+    @GetMapping("/{id}/features/new")
+    String blankFeature(@PathVariable long id, Model model) {
+        boolean inch = parts.features(id).stream().anyMatch(other -> other.nominalUnit() == LengthUnit.INCH);
+        LengthUnit unit = inch ? LengthUnit.INCH : LengthUnit.MILLIMETRE;
+        return featurePage(id, 0, new FeatureForm("", "", SurfaceSide.OUTSIDE, "", unit, ""), model);
+    }
+
+    @GetMapping("/{id}/features/{feature}")
+    String feature(@PathVariable long id, @PathVariable long feature, Model model) {
+        Feature found = parts.features(id).stream()
+                .filter(each -> each.id() == feature)
+                .findFirst()
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return featurePage(id, feature, FeatureForm.of(found), model);
+    }
+
+    @PostMapping("/{id}/features/{feature}")
+    String saveFeature(
+            @PathVariable long id,
+            @PathVariable long feature,
+            @RequestParam int version,
+            FeatureForm form,
+            Model model) {
+        find(id);
+        try {
+            editing.saveFeature(id, version, feature, form);
+            return "redirect:/parts/" + id;
+        } catch (PartRefused e) {
+            model.addAttribute("problems", e.problems());
+            return featurePage(id, feature, form, model);
+        }
+    }
+
+    private String featurePage(long id, long feature, FeatureForm form, Model model) {
+        model.addAttribute("part", find(id));
+        model.addAttribute("featureId", feature);
+        model.addAttribute("form", form);
+        return "part/feature";
+    }
+}

@@ -1,0 +1,157 @@
+package org.eskarn.app.part;
+
+import java.util.List;
+import java.util.Map;
+import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.Pictures;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.Corrections;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+
+/** The requirement editor. Position 0 is a requirement that does not exist yet. */
+@Controller
+@RequestMapping("/parts/{id}/requirements/{position}")
+class RequirementController {
+
+    private final PartService parts;
+    private final PartEditing editing;
+    private final SheetService sheets;
+
+    RequirementController(PartService parts, PartEditing editing, SheetService sheets) {
+        this.parts = parts;
+        this.editing = editing;
+        this.sheets = sheets;
+    }
+
+    @ModelAttribute
+    void everywhere(@PathVariable long id, Model model, @AuthenticationPrincipal SignedIn person) {
+        model.addAttribute("place", "parts");
+        model.addAttribute("mayWrite", person.role().drafts());
+        model.addAttribute("problems", Map.of());
+        model.addAttribute("choices", EditorChoices.all());
+        model.addAttribute("part", parts.part(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND)));
+        model.addAttribute("features", parts.features(id));
+    }
+
+    @GetMapping
+    String show(@PathVariable long id, @PathVariable int position, Model model) {
+        RequirementForm form;
+        if (position == 0) {
+            boolean inch = parts.features(id).stream().anyMatch(each -> each.nominalUnit() == LengthUnit.INCH);
+            form = RequirementForm.blank(
+                    inch ? LengthUnit.INCH : LengthUnit.MILLIMETRE, sheets.text(WorkKind.BETWEEN_CENTRES));
+        } else {
+            form = parts.requirements(id).stream()
+                    .filter(each -> each.row().position() == position)
+                    .findFirst()
+                    .map(RequirementForm::of)
+                    .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        }
+        return editor(id, position, form, model);
+    }
+
+    /** The editor as the choices now stand, nothing stored: another characteristic has other limits and layouts. */
+    @PostMapping("/form")
+    String form(
+            @PathVariable long id,
+            @PathVariable int position,
+            @RequestParam(defaultValue = "") String sheetBefore,
+            @RequestParam Characteristic characteristicBefore,
+            @RequestParam LayoutKind layoutBefore,
+            RequirementForm form,
+            Model model) {
+        RequirementForm chosen = withSheet(form, sheetBefore).after(characteristicBefore, layoutBefore);
+        return editor(id, position, chosen, model) + " :: editor";
+    }
+
+    /** Another kind of work brings its own sheet, unless the lines were written by hand. */
+    private RequirementForm withSheet(RequirementForm form, String before) {
+        boolean changed = !before.isEmpty() && !before.equals(form.workKind().name());
+        boolean untouched =
+                changed && plain(sheets.text(WorkKind.valueOf(before))).equals(plain(form.preparations()));
+        return untouched ? form.prepared(sheets.text(form.workKind())) : form;
+    }
+
+    private static String plain(@org.jspecify.annotations.Nullable String text) {
+        return text == null ? "" : text.replaceAll("\\s+", " ").strip();
+    }
+
+    /** The callout and the layout as they are being typed. */
+    @PostMapping("/preview")
+    String preview(@PathVariable long id, @PathVariable int position, RequirementForm form, Model model) {
+        return editor(id, position, form, model) + " :: preview";
+    }
+
+    @PostMapping
+    String save(
+            @PathVariable long id,
+            @PathVariable int position,
+            @RequestParam int version,
+            RequirementForm form,
+            Model model) {
+        try {
+            editing.saveRequirement(id, version, position, form);
+            return "redirect:/parts/" + id;
+        } catch (PartRefused e) {
+            model.addAttribute("problems", e.problems());
+            return editor(id, position, form, model);
+        }
+    }
+
+    @PostMapping("/delete")
+    String delete(@PathVariable long id, @PathVariable int position, @RequestParam int version, Model model) {
+        try {
+            editing.deleteRequirement(id, version, position);
+            return "redirect:/parts/" + id;
+        } catch (PartRefused e) {
+            model.addAttribute("problems", e.problems());
+            return show(id, position, model);
+        }
+    }
+
+    private String editor(long id, int position, RequirementForm form, Model model) {
+        List<Feature> features = parts.features(id);
+        model.addAttribute("position", position);
+        model.addAttribute("form", form);
+        RequirementDraft draft = RequirementDraft.of(form, 0, id, Math.max(position, 1), features);
+        model.addAttribute("draft", draft);
+        draft.requirement().ifPresent(requirement -> {
+            model.addAttribute("drawn", requirement);
+            model.addAttribute(
+                    "picture", Pictures.of(requirement.subject(), unread(requirement), display(requirement)));
+        });
+        return "part/requirement";
+    }
+
+    private static Display display(PartRequirement requirement) {
+        LengthUnit small = requirement.row().layoutUnit().metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH;
+        return new Display(requirement.figureUnit(small));
+    }
+
+    /** A sweep without a reading yet, on a dial that stands for any. */
+    private static Assessment unread(PartRequirement requirement) {
+        Length one = Length.of("1", LengthUnit.MICROMETRE);
+        return Assessment.of(
+                requirement.terms(),
+                new Dial(one, one, Length.of("1", LengthUnit.MILLIMETRE)),
+                new Sweep(requirement.terms().layout(), List.of(), null),
+                Corrections.NONE);
+    }
+}

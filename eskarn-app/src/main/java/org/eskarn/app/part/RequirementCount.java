@@ -1,0 +1,3 @@
+package org.eskarn.app.part;
+
+record RequirementCount(long partId, int requirements) {}

@@ -1,0 +1,3 @@
+package org.eskarn.app.part;
+
+record SheetRow(WorkKind workKind, int version) {}

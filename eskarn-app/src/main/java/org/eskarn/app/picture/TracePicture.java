@@ -1,0 +1,74 @@
+package org.eskarn.app.picture;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Readings side by side: along a length to scale, or one after the other where stations have no place.
+ *
+ * @param zero height of the zero line; null where it lies outside
+ * @param zeroLabel what lies there: 0, or the size of the master
+ * @param limits the dashed limits
+ * @param places the places along the foot
+ * @param traces the readings that belong together, joined
+ * @param spots one for each reading
+ * @param fitted the fitted line; null where there is none
+ * @param next the station to read next; null when all is read
+ * @param bar length of the scale bar
+ * @param barLabel the deviation it stands for
+ */
+public record TracePicture(
+        String title,
+        @Nullable Double zero,
+        String zeroLabel,
+        List<Level> limits,
+        List<Place> places,
+        List<String> traces,
+        List<Spot> spots,
+        @Nullable Segment fitted,
+        @Nullable Next next,
+        double bar,
+        String barLabel,
+        String scaleLine)
+        implements Picture {
+
+    public static final double LEFT = 64;
+    public static final double RIGHT = 560;
+    public static final double TOP = 58;
+    public static final double FOOT = 392;
+
+    public record Level(double y, String label) {}
+
+    public record Place(double x, String label) {}
+
+    /**
+     * @param reading in figures; empty where there is no room
+     * @param above whether it is written above the point
+     */
+    public record Spot(Xy at, String reading, boolean above) {}
+
+    public record Segment(Xy from, Xy to) {}
+
+    public record Next(double x, String label, String anchor) {}
+
+    @Override
+    public String template() {
+        return "trace";
+    }
+
+    public double left() {
+        return LEFT;
+    }
+
+    public double right() {
+        return RIGHT;
+    }
+
+    public double top() {
+        return TOP;
+    }
+
+    public double foot() {
+        return FOOT;
+    }
+}

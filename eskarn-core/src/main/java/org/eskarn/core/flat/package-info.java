@@ -1,0 +1,2 @@
+/** Heights over a line or a plane. */
+package org.eskarn.core.flat;

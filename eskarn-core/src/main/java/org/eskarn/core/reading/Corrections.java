@@ -1,0 +1,112 @@
+package org.eskarn.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.core.units.Length;
+
+/**
+ * What is taken off the readings before anything is computed from them; what was typed stays as it is.
+ *
+ * <ul>
+ *   <li>Lever: the stylus of a lever indicator that stands at an angle β to the surface shows too much; true movement =
+ *       reading · cos β.
+ *   <li>Sag: an indicator carried round a horizontal axis sags by s at the bottom, found on a stiff mandrel; it adds
+ *       −s·(1 − cos θ) to the reading at θ from the top, so s·(1 − cos θ) is added back. A mandrel that reads −2s
+ *       at the bottom gives s. Only stations with an angle are corrected.
+ *   <li>Drift: where the return is read and within the allowed, the return error is spread evenly along the order of
+ *       reading: reading i of n loses i/n of it, the first none.
+ * </ul>
+ *
+ * @param drift whether drift is taken off
+ * @param sag s, if known
+ * @param leverDegrees β, at least 0 and below 60 degrees; 0 for none
+ */
+public record Corrections(boolean drift, Optional<Length> sag, double leverDegrees) {
+
+    public static final Corrections NONE = new Corrections(false, Optional.empty(), 0);
+
+    /** Degrees; beyond it nobody sets a lever, and the cosine grows uncertain. */
+    public static final double STEEPEST_LEVER = 60;
+
+    /**
+     * @throws IllegalArgumentException if the lever's angle is out of its range
+     */
+    public Corrections {
+        if (!(leverDegrees >= 0 && leverDegrees < STEEPEST_LEVER)) {
+            throw new IllegalArgumentException("a lever stands at 0 to below 60 degrees, not " + leverDegrees);
+        }
+    }
+
+    public boolean none() {
+        return !drift && sag.isEmpty() && leverDegrees == 0;
+    }
+
+    /** The sweep with lever and sag taken off; its return is corrected alike, drift is still in it. */
+    Sweep geometric(Sweep sweep) {
+        if (sag.isEmpty() && leverDegrees == 0) {
+            return sweep;
+        }
+        double cosine = Math.cos(Math.toRadians(leverDegrees));
+        double sagging = sag.map(Length::micrometres).orElse(0.0);
+        List<Reading> readings = new ArrayList<>();
+        for (Reading reading : sweep.readings()) {
+            readings.add(new Reading(
+                    reading.station(),
+                    reading.micrometres() * cosine + sagAt(reading.station(), sagging),
+                    reading.halfBand() * cosine));
+        }
+        Double atReturn = sweep.atReturn();
+        Double corrected = atReturn == null
+                ? null
+                : (Double) (atReturn * cosine + sagAt(sweep.layout().stations().get(0), sagging));
+        return new Sweep(sweep.layout(), readings, corrected);
+    }
+
+    private static double sagAt(Station station, double sagging) {
+        return station.angle() == null ? 0 : sagging * (1 - Math.cos(station.radians()));
+    }
+
+    /**
+     * The sweep as it is computed with. Drift is taken off only where the return holds; afterwards the return reads as
+     * the first station did.
+     *
+     * @param holds whether the return is within the allowed
+     */
+    Sweep settled(Sweep geometric, boolean holds) {
+        Double atReturn = geometric.atReturn();
+        if (!drift || atReturn == null || !holds) {
+            return geometric;
+        }
+        double error = atReturn - geometric.readings().get(0).micrometres();
+        int steps = geometric.readings().size();
+        List<Reading> readings = new ArrayList<>();
+        for (Reading reading : geometric.readings()) {
+            double taken = error * readings.size() / steps;
+            readings.add(new Reading(reading.station(), reading.micrometres() - taken, reading.halfBand()));
+        }
+        return new Sweep(
+                geometric.layout(), readings, geometric.readings().get(0).micrometres());
+    }
+
+    /**
+     * The corrected sweep and its return check.
+     *
+     * @param allowedReturn in µm, either way
+     */
+    public Corrected apply(Sweep sweep, double allowedReturn) {
+        Sweep geometric = geometric(sweep);
+        Optional<ReturnCheck> check = geometric.returnError().isPresent()
+                ? Optional.of(new ReturnCheck(geometric.returnError().getAsDouble(), allowedReturn))
+                : Optional.empty();
+        boolean holds = check.map(ReturnCheck::holds).orElse(false);
+        return new Corrected(settled(geometric, holds), check, drift && holds);
+    }
+
+    /**
+     * @param sweep what is computed with
+     * @param returnCheck before drift was taken off; empty until the return has been read
+     * @param driftTaken whether drift was taken off
+     */
+    public record Corrected(Sweep sweep, Optional<ReturnCheck> returnCheck, boolean driftTaken) {}
+}

@@ -1,0 +1,255 @@
+package org.eskarn.core.reading;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A layout as a person writes it: its kind, the unit of its distances, and one or two fields. Numbers are parted by
+ * blanks, names by semicolons. One whole number where angles are asked for means that many equal steps.
+ *
+ * @param first angles, distances, names or a count, as {@link LayoutKind#first()} says
+ * @param second the other distances or the angles; empty where the kind has no second field
+ */
+public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, String second) {
+
+    /** The most stations a layout may have. */
+    public static final int MOST = 400;
+
+    private static final int LONGEST_NAME = 60;
+    private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
+    private static final Pattern NUMBER = Pattern.compile("-?(\\d{1,6}(\\.\\d{0,6})?|\\.\\d{1,6})");
+    private static final Pattern COUNT = Pattern.compile("\\d{1,4}");
+
+    /** A station that has no number yet. */
+    public record Place(
+            String name,
+            @Nullable BigDecimal angle,
+            @Nullable BigDecimal along,
+            @Nullable BigDecimal across) {
+        Station numbered(int number) {
+            return new Station(number, name, angle, along, across);
+        }
+    }
+
+    public static WrittenLayout ring(String angles) {
+        return new WrittenLayout(LayoutKind.RING, LengthUnit.MILLIMETRE, angles, "");
+    }
+
+    /**
+     * The layout that is meant.
+     *
+     * @param ends what the two readings of a pair or a cycle are called
+     * @throws LayoutRejected if a field is empty, holds something that is no number, angle or name, or makes more than
+     *     400 stations
+     */
+    public Layout read(List<String> ends) throws LayoutRejected {
+        List<Place> places = switch (kind) {
+            case RING -> angles(first, false).stream().map(this::ring).toList();
+            case RINGS -> crossed(numbers(first, false), angles(second, true), this::onRings);
+            case LINE -> numbers(first, false).stream().map(this::line).toList();
+            // Row by row upwards, each row to the right.
+            case GRID -> crossed(numbers(second, true), numbers(first, false), (y, x) -> plane("", x, y));
+            case POINTS -> points();
+            case PAIRS -> pairs(names(first, "pair"), ends);
+            case CYCLES -> pairs(counted(first, "cycle"), ends);
+            case YES_NO ->
+                names(first, "question").stream()
+                        .map(name -> new Place(name, null, null, null))
+                        .toList();
+        };
+        if (places.size() > MOST) {
+            throw new LayoutRejected(false, "That makes " + places.size() + " stations; a layout holds 400 at most.");
+        }
+        List<Station> stations = new ArrayList<>();
+        for (Place place : places) {
+            stations.add(place.numbered(stations.size() + 1));
+        }
+        return new Layout(kind, unit, stations, kind.returns());
+    }
+
+    /**
+     * A station added while hunting: an angle on a ring, a distance on a line, both on rings, two distances on a grid.
+     *
+     * @throws LayoutRejected if it is none
+     */
+    public Place hunted(String typed) throws LayoutRejected {
+        List<String> words = words(typed.replace("°", " ").replace(unit.symbol(), " "));
+        int wanted = kind == LayoutKind.RING || kind == LayoutKind.LINE ? 1 : 2;
+        if (words.size() != wanted) {
+            throw new LayoutRejected(
+                    false,
+                    "“" + typed.strip() + "” is no station here: type "
+                            + switch (kind) {
+                                case RING -> "degrees from 0 to below 360, for example 101.5.";
+                                case LINE -> "the distance from the end in " + unit.symbol() + ".";
+                                case RINGS -> "the distance from the end and the angle, for example 60 101.5.";
+                                default -> "the distances to the right and upwards, for example 35 20.";
+                            });
+        }
+        return switch (kind) {
+            case RING -> ring(angle(words.get(0), false));
+            case LINE -> line(number(words.get(0), false));
+            case RINGS -> onRings(number(words.get(0), false), angle(words.get(1), false));
+            default -> plane("", number(words.get(0), false), number(words.get(1), false));
+        };
+    }
+
+    private Place ring(BigDecimal angle) {
+        return new Place(Station.written(angle) + "°", angle, null, null);
+    }
+
+    private Place line(BigDecimal along) {
+        return new Place(Station.written(along) + " " + unit.symbol(), null, along, null);
+    }
+
+    private Place onRings(BigDecimal along, BigDecimal angle) {
+        return new Place(
+                Station.written(along) + " " + unit.symbol() + " · " + Station.written(angle) + "°",
+                angle,
+                along,
+                null);
+    }
+
+    private Place plane(String name, BigDecimal x, BigDecimal y) {
+        return new Place(name.isEmpty() ? Station.written(x) + " | " + Station.written(y) : name, null, x, y);
+    }
+
+    private interface Cross {
+        Place at(BigDecimal outer, BigDecimal inner);
+    }
+
+    private static List<Place> crossed(List<BigDecimal> outer, List<BigDecimal> inner, Cross cross) {
+        return outer.stream()
+                .flatMap(one -> inner.stream().map(other -> cross.at(one, other)))
+                .toList();
+    }
+
+    private List<Place> points() throws LayoutRejected {
+        List<Place> places = new ArrayList<>();
+        int onPlane = 0;
+        for (String written : names(first, "point")) {
+            List<String> words = words(written);
+            boolean placed = words.size() >= 3
+                    && words.subList(words.size() - 2, words.size()).stream()
+                            .allMatch(word -> NUMBER.matcher(word).matches());
+            if (placed) {
+                String name = String.join(" ", words.subList(0, words.size() - 2));
+                places.add(plane(
+                        name, number(words.get(words.size() - 2), false), number(words.get(words.size() - 1), false)));
+                onPlane++;
+            } else {
+                places.add(new Place(written, null, null, null));
+            }
+        }
+        if (onPlane > 0 && onPlane < places.size()) {
+            throw new LayoutRejected(
+                    false, "Some points have two distances and some have none: write them for all, or for none.");
+        }
+        return places;
+    }
+
+    private static List<Place> pairs(List<String> names, List<String> ends) {
+        return names.stream()
+                .flatMap(name -> ends.stream().map(end -> new Place(name + ", " + end, null, null, null)))
+                .toList();
+    }
+
+    private List<String> counted(String field, String what) throws LayoutRejected {
+        String count = field.strip();
+        if (!COUNT.matcher(count).matches() || Integer.parseInt(count) < 1 || Integer.parseInt(count) > MOST / 2) {
+            throw new LayoutRejected(
+                    false, "“" + count + "” is no number of " + what + "s: type a whole number from 1 on.");
+        }
+        return IntStream.rangeClosed(1, Integer.parseInt(count))
+                .mapToObj(i -> what + " " + i)
+                .toList();
+    }
+
+    private List<String> names(String field, String what) throws LayoutRejected {
+        if (what.equals("pair") && COUNT.matcher(field.strip()).matches()) {
+            return counted(field, what);
+        }
+        List<String> names = Arrays.stream(field.split(";", -1))
+                .map(String::strip)
+                .filter(name -> !name.isEmpty())
+                .toList();
+        if (names.isEmpty()) {
+            throw new LayoutRejected(false, "Write at least one " + what + ", for example “" + kind.example() + "”.");
+        }
+        for (String name : names) {
+            if (name.length() > LONGEST_NAME) {
+                throw new LayoutRejected(false, "“" + name + "” is longer than 60 characters: write it shorter.");
+            }
+        }
+        return names;
+    }
+
+    private List<BigDecimal> angles(String field, boolean inSecond) throws LayoutRejected {
+        List<String> words = words(field);
+        if (words.size() == 1 && COUNT.matcher(words.get(0)).matches()) {
+            int steps = Integer.parseInt(words.get(0));
+            if (steps >= 1 && steps <= MOST) {
+                return IntStream.range(0, steps)
+                        .mapToObj(i -> BigDecimal.valueOf(360L * i)
+                                .divide(BigDecimal.valueOf(steps), 4, RoundingMode.HALF_UP)
+                                .stripTrailingZeros())
+                        .toList();
+            }
+            throw new LayoutRejected(
+                    inSecond,
+                    "“" + words.get(0) + "” is no number of equal steps: type one from 1 to 400, or the angles.");
+        }
+        List<BigDecimal> angles = new ArrayList<>();
+        for (String word : required(words, inSecond)) {
+            angles.add(angle(word, inSecond));
+        }
+        return angles;
+    }
+
+    private static BigDecimal angle(String word, boolean inSecond) throws LayoutRejected {
+        BigDecimal degrees = number(word, inSecond);
+        if (degrees.signum() < 0 || degrees.compareTo(FULL_TURN) >= 0) {
+            throw new LayoutRejected(
+                    inSecond, "“" + word + "” is no angle here: type degrees from 0 to below 360, for example 101.5.");
+        }
+        return degrees;
+    }
+
+    private List<BigDecimal> numbers(String field, boolean inSecond) throws LayoutRejected {
+        List<BigDecimal> numbers = new ArrayList<>();
+        for (String word : required(words(field), inSecond)) {
+            numbers.add(number(word, inSecond));
+        }
+        return numbers;
+    }
+
+    private List<String> required(List<String> words, boolean inSecond) throws LayoutRejected {
+        if (words.isEmpty()) {
+            String wanted = inSecond ? kind.second() : kind.first();
+            throw new LayoutRejected(
+                    inSecond, "Nothing is written: " + wanted.toLowerCase(java.util.Locale.ROOT) + ".");
+        }
+        return words;
+    }
+
+    private static BigDecimal number(String word, boolean inSecond) throws LayoutRejected {
+        if (!NUMBER.matcher(word).matches()) {
+            throw new LayoutRejected(
+                    inSecond, "“" + word + "” is not a number: type numbers with blanks between them.");
+        }
+        return new BigDecimal(word);
+    }
+
+    private static List<String> words(String field) {
+        return Arrays.stream(field.replace('−', '-').replace(',', '.').strip().split("\\s+"))
+                .filter(word -> !word.isEmpty())
+                .toList();
+    }
+}

@@ -1,0 +1,144 @@
+package org.eskarn.core.requirement;
+
+import java.math.BigDecimal;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.verdict.Bounds;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A limit as the drawing writes it.
+ *
+ * <ul>
+ *   <li>At most: {@code upper}; of a figure that has a sign, either way, unless only one way is allowed.
+ *   <li>Between: {@code lower} and {@code upper}.
+ *   <li>Nominal with plus and minus: {@code upper} and {@code lower} are the deviations, with their signs.
+ *   <li>Nominal with a fit code: the code is kept as text, for nothing works it out yet.
+ *   <li>Answers and no limit: no figures.
+ * </ul>
+ *
+ * @param only the one direction allowed of a figure that has a sign
+ * @param reason why only that one, or empty
+ * @param per the length a slope is limited over, where the drawing states one
+ */
+public record Limit(
+        LimitKind kind,
+        @Nullable BigDecimal nominal,
+        @Nullable BigDecimal lower,
+        @Nullable BigDecimal upper,
+        LimitUnit unit,
+        String code,
+        @Nullable Direction only,
+        String reason,
+        @Nullable Length per) {
+
+    /** One of the two ways a figure with a sign can go. */
+    public enum Direction {
+        PLUS("plus", "+"),
+        MINUS("minus", "\u2212");
+
+        private final String word;
+        private final String sign;
+
+        Direction(String word, String sign) {
+            this.word = word;
+            this.sign = sign;
+        }
+
+        public String word() {
+            return word;
+        }
+
+        public String sign() {
+            return sign;
+        }
+    }
+
+    private static final String MINUS = "\u2212";
+
+    public static Limit atMost(Length upper) {
+        return new Limit(LimitKind.MAXIMUM, null, null, upper.amount(), LimitUnit.of(upper.unit()), "", null, "", null);
+    }
+
+    public static Limit between(String lower, String upper, LimitUnit unit) {
+        return new Limit(
+                LimitKind.BETWEEN, null, new BigDecimal(lower), new BigDecimal(upper), unit, "", null, "", null);
+    }
+
+    public static Limit none(LimitUnit unit) {
+        return new Limit(LimitKind.NONE, null, null, null, unit, "", null, "", null);
+    }
+
+    /**
+     * The bounds in µm; open where the limit has no figures.
+     *
+     * @param signed whether the figure can be negative
+     * @param radius for degrees: the radius in µm, else without meaning
+     */
+    Bounds bounds(boolean signed, double radius) {
+        return switch (kind) {
+            case MAXIMUM -> atMost(micrometres(upper, radius), signed);
+            case BETWEEN -> Bounds.between(micrometres(lower, radius), micrometres(upper, radius));
+            case PLUS_MINUS -> {
+                double middle = micrometres(nominal, radius);
+                yield Bounds.between(middle + micrometres(lower, radius), middle + micrometres(upper, radius));
+            }
+            case FIT_CODE, ANSWER, NONE -> Bounds.OPEN;
+        };
+    }
+
+    private Bounds atMost(double amount, boolean signed) {
+        if (only == Direction.PLUS) {
+            return Bounds.between(0, amount);
+        }
+        if (only == Direction.MINUS) {
+            return Bounds.between(-amount, 0);
+        }
+        return signed ? Bounds.between(-amount, amount) : Bounds.atMost(amount);
+    }
+
+    private double micrometres(@Nullable BigDecimal amount, double radius) {
+        return amount == null ? 0 : unit.micrometres(amount, radius);
+    }
+
+    /** The limit as it is read aloud, in its own unit. */
+    public String words() {
+        String symbol = unit == LimitUnit.DEGREE ? "°" : " " + unit.symbol();
+        return switch (kind) {
+            case MAXIMUM -> (only == null ? "≤ " : "0 to " + only.sign()) + plain(upper) + symbol + over();
+            case BETWEEN -> plain(lower) + " to " + plain(upper) + symbol + over();
+            case PLUS_MINUS -> plain(nominal) + " " + deviations() + symbol;
+            case FIT_CODE -> "⌀" + plain(nominal) + " " + code;
+            case ANSWER -> "yes";
+            case NONE -> "no limit";
+        };
+    }
+
+    /** The figures alone, as they stand in a callout. */
+    public String figures() {
+        return switch (kind) {
+            case MAXIMUM -> (only == null ? "" : "0 / " + only.sign()) + plain(upper);
+            case BETWEEN -> plain(lower) + " – " + plain(upper);
+            case PLUS_MINUS -> plain(nominal) + " " + deviations();
+            case FIT_CODE -> plain(nominal) + " " + code;
+            case ANSWER -> "yes";
+            case NONE -> "record";
+        };
+    }
+
+    private String deviations() {
+        boolean symmetric = upper != null && lower != null && upper.compareTo(lower.negate()) == 0;
+        return symmetric ? "±" + plain(upper) : signed(upper) + " / " + signed(lower);
+    }
+
+    private String over() {
+        return per == null ? "" : " per " + per;
+    }
+
+    private static String signed(@Nullable BigDecimal amount) {
+        return amount != null && amount.signum() > 0 ? "+" + amount.toPlainString() : plain(amount);
+    }
+
+    private static String plain(@Nullable BigDecimal amount) {
+        return amount == null ? "–" : amount.toPlainString().replace("-", MINUS);
+    }
+}

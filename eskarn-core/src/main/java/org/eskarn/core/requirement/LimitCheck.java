@@ -1,0 +1,173 @@
+package org.eskarn.core.requirement;
+
+import java.math.BigDecimal;
+import org.eskarn.core.requirement.LimitRejected.Field;
+import org.eskarn.core.units.Length;
+import org.jspecify.annotations.Nullable;
+
+/** Whether a limit makes sense for a characteristic of a feature of some size. */
+public final class LimitCheck {
+
+    /** A form or position error beyond this share of the size is a slip of the unit or of the decimal mark. */
+    private static final double LARGEST_SHARE = 0.25;
+
+    /** A limit of size further from the nominal than this share of it is one too. */
+    private static final double FURTHEST_FROM_NOMINAL = 0.1;
+
+    private static final double STEEPEST_DEGREES = 90;
+
+    private LimitCheck() {}
+
+    /**
+     * @param nominal the size of the feature, if it has one
+     * @throws LimitRejected if a figure is missing, has the wrong sign or unit, or a span that cannot be meant
+     */
+    public static void check(Characteristic characteristic, Limit limit, @Nullable Length nominal)
+            throws LimitRejected {
+        if (!characteristic.limits().contains(limit.kind())) {
+            throw new LimitRejected(
+                    Field.UPPER,
+                    "A limit “" + limit.kind().title() + "” says nothing about " + characteristic.title() + ".");
+        }
+        boolean degrees = limit.unit() == LimitUnit.DEGREE;
+        if (degrees != characteristic.angular() && limit.kind() != LimitKind.NONE && limit.kind() != LimitKind.ANSWER) {
+            throw new LimitRejected(
+                    Field.UNIT,
+                    degrees
+                            ? "%s is a length, so its limit is in mm, µm, in, thou or tenths, not in degrees."
+                                    .formatted(capital(characteristic.title()))
+                            : capital(characteristic.title()) + " is an angle, so its limit is in degrees.");
+        }
+        switch (limit.kind()) {
+            case MAXIMUM -> maximum(characteristic, limit, nominal);
+            case BETWEEN -> between(characteristic, limit, nominal);
+            case PLUS_MINUS -> plusMinus(limit, nominal);
+            case FIT_CODE -> fitCode(limit, nominal);
+            case ANSWER, NONE -> {
+                return;
+            }
+        }
+        direction(characteristic, limit);
+        if (limit.per() != null && !characteristic.sloping()) {
+            throw new LimitRejected(
+                    Field.PER, capital(characteristic.title()) + " is not limited per length: leave it empty.");
+        }
+        if (limit.per() != null && limit.per().amount().signum() <= 0) {
+            throw new LimitRejected(
+                    Field.PER, "The length a limit is stated over is above zero, not " + limit.per() + ".");
+        }
+    }
+
+    private static void maximum(Characteristic characteristic, Limit limit, @Nullable Length nominal)
+            throws LimitRejected {
+        BigDecimal upper = required(limit.upper(), Field.UPPER);
+        if (upper.signum() <= 0) {
+            throw new LimitRejected(Field.UPPER, "A largest value is above zero, not " + upper.toPlainString() + ".");
+        }
+        if (characteristic.angular() && upper.doubleValue() >= STEEPEST_DEGREES) {
+            throw new LimitRejected(Field.UPPER, upper.toPlainString() + "° is no limit for an error of phase.");
+        }
+        double allowed = limit.unit().micrometres(upper, 0);
+        if (nominal != null && !characteristic.angular() && allowed > LARGEST_SHARE * nominal.micrometres()) {
+            throw new LimitRejected(
+                    Field.UNIT,
+                    "%s %s is more than a quarter of the size %s: check the decimal mark and the unit."
+                            .formatted(upper.toPlainString(), limit.unit().symbol(), nominal));
+        }
+    }
+
+    private static void between(Characteristic characteristic, Limit limit, @Nullable Length nominal)
+            throws LimitRejected {
+        BigDecimal lower = required(limit.lower(), Field.LOWER);
+        BigDecimal upper = required(limit.upper(), Field.UPPER);
+        if (lower.compareTo(upper) >= 0) {
+            throw new LimitRejected(
+                    Field.LOWER,
+                    "The lower limit " + lower.toPlainString() + " is not below the upper " + upper.toPlainString()
+                            + ".");
+        }
+        if (characteristic.sized()) {
+            if (lower.signum() <= 0) {
+                throw new LimitRejected(Field.LOWER, "A size is above zero, not " + lower.toPlainString() + ".");
+            }
+            near(limit.unit(), lower, nominal, Field.LOWER);
+            near(limit.unit(), upper, nominal, Field.UPPER);
+        } else if (!characteristic.signed() && lower.signum() < 0) {
+            throw new LimitRejected(
+                    Field.LOWER, capital(characteristic.title()) + " is never negative, so its limit cannot be.");
+        }
+    }
+
+    private static void plusMinus(Limit limit, @Nullable Length nominal) throws LimitRejected {
+        BigDecimal middle = required(limit.nominal(), Field.NOMINAL);
+        BigDecimal lower = required(limit.lower(), Field.LOWER);
+        BigDecimal upper = required(limit.upper(), Field.UPPER);
+        if (middle.signum() <= 0) {
+            throw new LimitRejected(Field.NOMINAL, "A nominal is above zero, not " + middle.toPlainString() + ".");
+        }
+        if (lower.compareTo(upper) >= 0) {
+            throw new LimitRejected(
+                    Field.LOWER,
+                    "The lower deviation %s is not below the upper %s: write its sign, for example -0.020."
+                            .formatted(lower.toPlainString(), upper.toPlainString()));
+        }
+        near(limit.unit(), middle.add(lower), middle, limit.unit(), Field.LOWER);
+        near(limit.unit(), middle.add(upper), middle, limit.unit(), Field.UPPER);
+        near(limit.unit(), middle, nominal, Field.NOMINAL);
+    }
+
+    private static void fitCode(Limit limit, @Nullable Length nominal) throws LimitRejected {
+        BigDecimal middle = required(limit.nominal(), Field.NOMINAL);
+        if (!limit.code().matches("[A-Za-z]{1,2}\\d{1,2}")) {
+            throw new LimitRejected(
+                    Field.CODE, "“" + limit.code() + "” is no fit code: write letters and a grade, as H7.");
+        }
+        near(limit.unit(), middle, nominal, Field.NOMINAL);
+    }
+
+    private static void direction(Characteristic characteristic, Limit limit) throws LimitRejected {
+        if (limit.only() == null) {
+            return;
+        }
+        if (!characteristic.signed()) {
+            throw new LimitRejected(
+                    Field.ONLY, capital(characteristic.title()) + " has no direction, so none can be asked.");
+        }
+        if (limit.reason().isBlank()) {
+            throw new LimitRejected(Field.REASON, "Write why only one direction is allowed.");
+        }
+    }
+
+    private static void near(LimitUnit unit, BigDecimal limit, @Nullable Length nominal, Field field)
+            throws LimitRejected {
+        if (nominal != null) {
+            near(unit, limit, nominal.amount(), LimitUnit.of(nominal.unit()), field);
+        }
+    }
+
+    private static void near(LimitUnit unit, BigDecimal limit, BigDecimal nominal, LimitUnit nominalUnit, Field field)
+            throws LimitRejected {
+        double size = nominalUnit.micrometres(nominal, 0);
+        if (Math.abs(unit.micrometres(limit, 0) - size) > FURTHEST_FROM_NOMINAL * size) {
+            throw new LimitRejected(
+                    field,
+                    "%s %s is far from the nominal %s %s: check the decimal mark and the unit."
+                            .formatted(
+                                    limit.toPlainString(),
+                                    unit.symbol(),
+                                    nominal.toPlainString(),
+                                    nominalUnit.symbol()));
+        }
+    }
+
+    private static BigDecimal required(@Nullable BigDecimal amount, Field field) throws LimitRejected {
+        if (amount == null) {
+            throw new LimitRejected(field, "A figure is missing: type it, for example 0.020.");
+        }
+        return amount;
+    }
+
+    private static String capital(String title) {
+        return Character.toUpperCase(title.charAt(0)) + title.substring(1);
+    }
+}

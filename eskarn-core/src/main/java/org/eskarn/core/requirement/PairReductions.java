@@ -1,0 +1,61 @@
+package org.eskarn.core.requirement;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.DoubleBinaryOperator;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.units.Length;
+
+/** Reductions of readings that come two and two. */
+final class PairReductions {
+
+    private PairReductions() {}
+
+    /**
+     * Slope of each pair = (second − first) · length ÷ span, where the limit is stated over a length and the span is
+     * known, else the plain difference. The pair worst placed is judged; where nothing is asked, their mean.
+     */
+    static Reduction slopes(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        Length per = requirement.limit().per();
+        double factor = per == null
+                ? 1
+                : requirement
+                        .basis()
+                        .span()
+                        .map(span -> per.micrometres() / span.micrometres())
+                        .orElse(1.0);
+        return of(requirement, dial, sweep, (first, second) -> second - first, factor, "difference");
+    }
+
+    /** Play of each cycle = its range; the worst is judged, the mean is told. */
+    static Reduction play(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        return of(requirement, dial, sweep, (first, second) -> Math.abs(second - first), 1, "play");
+    }
+
+    static Reduction of(
+            Requirement requirement, Dial dial, Sweep sweep, DoubleBinaryOperator figure, double factor, String what)
+            throws StationsUnfit {
+        double[] readings = sweep.micrometres();
+        if (readings.length < 2) {
+            throw new StationsUnfit(Reason.TOO_FEW, "A pair needs both its readings.");
+        }
+        List<Figure> figures = new ArrayList<>();
+        double[] each = new double[readings.length / 2];
+        for (int i = 0; i < each.length; i++) {
+            each[i] = factor * figure.applyAsDouble(readings[2 * i], readings[2 * i + 1]);
+            String name = sweep.readings().get(2 * i).station().name();
+            figures.add(Figure.deviation(what + ", " + name.substring(0, name.lastIndexOf(", ")), each[i]));
+        }
+        if (each.length > 1) {
+            figures.add(Figure.deviation(
+                    "mean", java.util.Arrays.stream(each).average().orElseThrow()));
+        }
+        return new Figures(
+                SizeReductions.worst(each, requirement.bounds()),
+                GaugeParts.ofDifference(requirement, dial, sweep, factor),
+                figures);
+    }
+}

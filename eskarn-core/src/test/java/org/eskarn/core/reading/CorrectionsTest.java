@@ -1,0 +1,65 @@
+package org.eskarn.core.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.eskarn.core.reading.Corrections.Corrected;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.junit.jupiter.api.Test;
+
+class CorrectionsTest {
+
+    private static final Layout EIGHT = layout();
+
+    private static Layout layout() {
+        try {
+            return WrittenLayout.ring("8").read(List.of());
+        } catch (LayoutRejected e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static Sweep sweep(double atReturn, java.util.function.IntToDoubleFunction reading) {
+        List<Reading> readings = IntStream.range(0, 8)
+                .mapToObj(i -> Reading.still(EIGHT.stations().get(i), reading.applyAsDouble(i)))
+                .toList();
+        return new Sweep(EIGHT, readings, atReturn);
+    }
+
+    @Test
+    void aDriftThatGrowsEvenlyIsTakenOffWholeAndOneTooLargeIsLeft() {
+        double[] truth = {3, 5, 1, 0, 2, 8, 4, 6};
+        Sweep drifting = sweep(3 + 8 * 0.25, i -> truth[i] + 0.25 * i);
+        Corrected corrected = new Corrections(true, Optional.empty(), 0).apply(drifting, 2);
+        assertThat(corrected.driftTaken()).isTrue();
+        assertThat(corrected.sweep().micrometres()).containsExactly(truth, within(1e-12));
+        assertThat(corrected.returnCheck().orElseThrow().error()).isEqualTo(2);
+        assertThat(corrected.sweep().returnError()).hasValue(0);
+
+        Corrected tooMuch = new Corrections(true, Optional.empty(), 0).apply(drifting, 1.9);
+        assertThat(tooMuch.driftTaken()).isFalse();
+        assertThat(tooMuch.sweep()).isEqualTo(drifting);
+    }
+
+    @Test
+    void aSagOnAStiffMandrelLeavesNothing() {
+        Sweep mandrel = sweep(0, i -> -6 * (1 - Math.cos(i * Math.PI / 4)));
+        Corrections sag = new Corrections(false, Optional.of(Length.of("6", LengthUnit.MICROMETRE)), 0);
+        assertThat(sag.apply(mandrel, 1).sweep().micrometres()).containsExactly(new double[8], within(1e-9));
+    }
+
+    @Test
+    void aLeverAtSixtyDegreesWouldShowTwiceTheMovement() {
+        Sweep slanted = sweep(4, i -> 4 + 10 * i);
+        double[] corrected = new Corrections(false, Optional.empty(), 45)
+                .apply(slanted, 1)
+                .sweep()
+                .micrometres();
+        assertThat(corrected[7] - corrected[0]).isCloseTo(70 * Math.sqrt(0.5), within(1e-9));
+        assertThat(Corrections.NONE.apply(slanted, 1).sweep()).isEqualTo(slanted);
+    }
+}

@@ -1,0 +1,79 @@
+package org.eskarn.core.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigDecimal;
+import java.util.List;
+import org.eskarn.core.units.LengthUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class WrittenLayoutTest {
+
+    private static final List<String> ENDS = List.of("front", "back");
+
+    private static WrittenLayout written(LayoutKind kind, String first, String second) {
+        return new WrittenLayout(kind, LengthUnit.MILLIMETRE, first, second);
+    }
+
+    private static List<String> names(LayoutKind kind, String first, String second) throws LayoutRejected {
+        return written(kind, first, second).read(ENDS).stations().stream()
+                .map(Station::name)
+                .toList();
+    }
+
+    @Test
+    void stationsAreNamedAndOrderedAsPeopleReadThem() throws LayoutRejected {
+        assertThat(names(LayoutKind.RING, "4", "")).containsExactly("0°", "90°", "180°", "270°");
+        assertThat(names(LayoutKind.RING, "0 22,5 310", "")).containsExactly("0°", "22.5°", "310°");
+        assertThat(names(LayoutKind.RINGS, "10 60", "2"))
+                .containsExactly("10 mm · 0°", "10 mm · 180°", "60 mm · 0°", "60 mm · 180°");
+        assertThat(names(LayoutKind.LINE, "0 50.5", "")).containsExactly("0 mm", "50.5 mm");
+        assertThat(names(LayoutKind.GRID, "0 50", "0 30")).containsExactly("0 | 0", "50 | 0", "0 | 30", "50 | 30");
+        assertThat(names(LayoutKind.POINTS, "front left 0 0; B 80 0", "")).containsExactly("front left", "B");
+        assertThat(names(LayoutKind.POINTS, "hole 1; hole 2", "")).containsExactly("hole 1", "hole 2");
+        assertThat(names(LayoutKind.PAIRS, "upright; level", ""))
+                .containsExactly("upright, front", "upright, back", "level, front", "level, back");
+        assertThat(names(LayoutKind.CYCLES, "2", ""))
+                .containsExactly("cycle 1, front", "cycle 1, back", "cycle 2, front", "cycle 2, back");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "RING, '', '', Nothing is written",
+        "RING, 0 90 360, '', 360” is no angle",
+        "RING, 500, '', no number of equal steps",
+        "RING, 0 x, '', is not a number",
+        "RINGS, 10 60, '', Nothing is written",
+        "LINE, 1..2, '', is not a number",
+        "GRID, 0 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17 18 19 20, 0 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17 18 19 20, 441 stations",
+        "POINTS, ' ; ', '', Write at least one point",
+        "POINTS, A 0 0; B, '', some have none",
+        "CYCLES, 0, '', no number of cycles",
+        "YES_NO, '', '', Write at least one question"
+    })
+    void whatIsNoLayoutComesBackWithASentence(LayoutKind kind, String first, String second, String says) {
+        assertThatThrownBy(() -> written(kind, first, second).read(ENDS))
+                .isInstanceOf(LayoutRejected.class)
+                .hasMessageContaining(says);
+    }
+
+    @Test
+    void stationsFoundWhileHuntingComeAfterTheOthers() throws LayoutRejected {
+        WrittenLayout ring = WrittenLayout.ring("3");
+        Layout three = ring.read(ENDS);
+        Layout hunted = three.extended(List.of(ring.hunted("101,5°"), ring.hunted("0")));
+        assertThat(hunted.stations().subList(0, 3)).isEqualTo(three.stations());
+        assertThat(hunted.stations().get(3)).isEqualTo(Station.round(4, new BigDecimal("101.5")));
+        assertThat(hunted.size()).isEqualTo(5);
+        assertThat(three.extended(List.of())).isEqualTo(three);
+        assertThat(written(LayoutKind.RINGS, "10", "2").hunted("60 mm 101.5").name())
+                .isEqualTo("60 mm · 101.5°");
+        assertThat(written(LayoutKind.GRID, "10", "2").hunted("35 20").name()).isEqualTo("35 | 20");
+        assertThatThrownBy(() -> ring.hunted("365")).hasMessageContaining("from 0 to below 360");
+        assertThatThrownBy(() -> written(LayoutKind.GRID, "1", "1").hunted("35"))
+                .hasMessageContaining("35 20");
+    }
+}

@@ -1,0 +1,95 @@
+package org.eskarn.core.requirement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.math.BigDecimal;
+import org.eskarn.core.requirement.Limit.Direction;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LimitCheckTest {
+
+    private static final Length FORTY_FIVE = Length.of("45", LengthUnit.MILLIMETRE);
+
+    private static @Nullable BigDecimal number(@Nullable String written) {
+        return written == null ? null : new BigDecimal(written);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , 0, MILLIMETRE, is above zero",
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , -0.02, MILLIMETRE, is above zero",
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , , MILLIMETRE, A figure is missing",
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , 20, MILLIMETRE, check the decimal mark and the unit",
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , 2, DEGREE, is a length",
+        "CIRCULAR_RUNOUT_RADIAL, BETWEEN, , 1, 2, MILLIMETRE, says nothing about",
+        "PHASE_ANGLE, MAXIMUM, , , 0.5, MILLIMETRE, is an angle",
+        "PHASE_ANGLE, MAXIMUM, , , 95, DEGREE, is no limit",
+        "OUTSIDE_SIZE, BETWEEN, , 45.018, 45.002, MILLIMETRE, is not below the upper",
+        "OUTSIDE_SIZE, BETWEEN, , -1, 45.002, MILLIMETRE, A size is above zero",
+        "OUTSIDE_SIZE, BETWEEN, , 1.771, 1.772, MILLIMETRE, far from the nominal 45 mm",
+        "OUTSIDE_SIZE, PLUS_MINUS, 45, 0.02, -0.01, MILLIMETRE, is not below the upper",
+        "OUTSIDE_SIZE, PLUS_MINUS, 450, -0.02, 0.02, MILLIMETRE, far from the nominal",
+        "OUTSIDE_SIZE, FIT_CODE, 45, , , MILLIMETRE, is no fit code",
+        "PLAY, BETWEEN, , -0.01, 0.2, MILLIMETRE, never negative"
+    })
+    void aLimitThatMakesNoSenseIsRefusedWithTheReason(
+            Characteristic what,
+            LimitKind kind,
+            @Nullable String nominal,
+            @Nullable String lower,
+            @Nullable String upper,
+            LimitUnit unit,
+            String says) {
+        Limit limit = new Limit(kind, number(nominal), number(lower), number(upper), unit, "?", null, "", null);
+        assertThatThrownBy(() -> LimitCheck.check(what, limit, what == Characteristic.PLAY ? null : FORTY_FIVE))
+                .isInstanceOf(LimitRejected.class)
+                .hasMessageContaining(says);
+    }
+
+    @Test
+    void aDirectionNeedsASignAndAReasonAndALengthNeedsASlope() {
+        Limit opens = limit(Direction.PLUS, "", null);
+        assertThatThrownBy(() -> LimitCheck.check(Characteristic.PARALLELISM_OF_LINES, opens, null))
+                .hasMessageContaining("Write why");
+        assertThatThrownBy(() -> LimitCheck.check(Characteristic.FLATNESS, opens, null))
+                .hasMessageContaining("has no direction");
+        Limit per = limit(null, "", Length.of("100", LengthUnit.MILLIMETRE));
+        assertThatThrownBy(() -> LimitCheck.check(Characteristic.FLATNESS, per, null))
+                .hasMessageContaining("not limited per length");
+        assertThatCode(() -> LimitCheck.check(Characteristic.TAPER, per, FORTY_FIVE))
+                .doesNotThrowAnyException();
+        assertThatCode(() -> LimitCheck.check(
+                        Characteristic.PARALLELISM_OF_LINES, limit(Direction.PLUS, "must not close", null), null))
+                .doesNotThrowAnyException();
+    }
+
+    private static Limit limit(@Nullable Direction only, String reason, @Nullable Length per) {
+        return new Limit(
+                LimitKind.MAXIMUM, null, null, new BigDecimal("0.05"), LimitUnit.MILLIMETRE, "", only, reason, per);
+    }
+
+    @Test
+    void limitsAreReadAloudAsTheDrawingWritesThem() {
+        Limit size = new Limit(
+                LimitKind.PLUS_MINUS,
+                new BigDecimal("45.00"),
+                new BigDecimal("0.002"),
+                new BigDecimal("0.018"),
+                LimitUnit.MILLIMETRE,
+                "",
+                null,
+                "",
+                null);
+        assertThat(size.words()).isEqualTo("45.00 +0.018 / +0.002 mm");
+        assertThat(limit(null, "", Length.of("100", LengthUnit.MILLIMETRE)).words())
+                .isEqualTo("≤ 0.05 mm per 100 mm");
+        assertThat(limit(Direction.MINUS, "x", null).words()).isEqualTo("0 to −0.05 mm");
+    }
+}
