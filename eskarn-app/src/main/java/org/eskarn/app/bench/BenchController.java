@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.DocketService.InHand;
 import org.eskarn.app.gauge.GaugeService;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -17,7 +18,7 @@ class BenchController {
     private static final int GAUGES_AHEAD_DAYS = 30;
     private static final int LONGEST_NUMBER = 9;
     /** More than this nobody takes in at a glance; the others are one press away. */
-    private static final int FIRST_SHOWN = 25;
+    private static final int SHOWN = 25;
 
     private final DocketService dockets;
     private final GaugeService gauges;
@@ -30,8 +31,8 @@ class BenchController {
     }
 
     @GetMapping("/")
-    String bench(@RequestParam(defaultValue = "false") boolean all, Model model) {
-        return page(all, model);
+    String bench(@RequestParam(defaultValue = "1") int from, Model model) {
+        return page(Math.max(0, from - 1), model);
     }
 
     /** A docket number, typed or scanned, leads straight to its page; words and signs around it do no harm. */
@@ -46,18 +47,21 @@ class BenchController {
             model.addAttribute("problem", "There is no docket " + digits + ": look at the number again.");
         }
         model.addAttribute("asked", docket);
-        return page(false, model);
+        return page(0, model);
     }
 
-    private String page(boolean whole, Model model) {
+    private String page(int from, Model model) {
         LocalDate today = LocalDate.now(clock);
         model.addAttribute("place", "bench");
         model.addAttribute("today", today);
-        List<BenchLine> all = dockets.inHand().stream().map(BenchLine::of).toList();
-        List<BenchLine> ready = all.stream().filter(line -> !line.waits()).toList();
-        model.addAttribute("total", ready.size());
-        model.addAttribute("ready", whole ? ready : ready.subList(0, Math.min(ready.size(), FIRST_SHOWN)));
-        model.addAttribute("waiting", all.stream().filter(BenchLine::waits).toList());
+        InHand inHand = dockets.inHand(from, SHOWN);
+        List<BenchLine> all = inHand.dockets().stream().map(BenchLine::of).toList();
+        List<BenchLine> waiting = all.stream().filter(BenchLine::waits).toList();
+        model.addAttribute("total", inHand.total() - waiting.size());
+        model.addAttribute("ready", all.stream().filter(line -> !line.waits()).toList());
+        model.addAttribute("waiting", waiting);
+        model.addAttribute("from", from);
+        model.addAttribute("step", SHOWN);
         model.addAttribute("gauges", gauges.dueBy(today.plusDays(GAUGES_AHEAD_DAYS)));
         return "bench/bench";
     }

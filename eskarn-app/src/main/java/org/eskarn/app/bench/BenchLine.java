@@ -1,5 +1,6 @@
 package org.eskarn.app.bench;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.docket.Docket;
@@ -16,6 +17,8 @@ import org.eskarn.app.docket.WaitsFor;
  * @param waits whether nothing can be done before somebody corrected it or looked again
  */
 record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
+
+    private static final int MOST_MARKS = 14;
 
     /** How one requirement stands. */
     record Mark(String title, Standing standing) {}
@@ -48,5 +51,23 @@ record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
             return title + ": sweep again";
         }
         return title + ": " + step.title().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** How many requirements stand how, where there are too many to show each. */
+    record Tally(Standing standing, long count) {}
+
+    /** Empty while each requirement can be shown by itself. */
+    public List<Tally> tallies() {
+        if (marks.size() <= MOST_MARKS) {
+            return List.of();
+        }
+        return Arrays.stream(Standing.values())
+                .map(standing -> new Tally(
+                        standing,
+                        marks.stream()
+                                .filter(mark -> mark.standing() == standing)
+                                .count()))
+                .filter(tally -> tally.count() > 0)
+                .toList();
     }
 }

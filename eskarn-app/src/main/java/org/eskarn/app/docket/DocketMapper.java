@@ -43,11 +43,21 @@ interface DocketMapper {
 
     long idOf(int number);
 
-    void insertSetUp(
+    /** One for each requirement of the part. */
+    void insertSetUps(
             @Param("docketId") long docketId,
-            @Param("requirementId") long requirementId,
+            @Param("partId") long partId,
             @Param("by") long by,
             @Param("at") Instant at);
+
+    /** The first attempt of each set-up of a docket. */
+    void insertAttempts(@Param("docketId") long docketId, @Param("by") long by, @Param("at") Instant at);
+
+    /** The first sweep of each first attempt. */
+    void insertSweeps(@Param("sweeps") Collection<FirstSweep> sweeps, @Param("by") long by, @Param("at") Instant at);
+
+    /** The dockets on which something waits. */
+    List<Long> waiting();
 
     /** Raises the version and so locks the set-up until the transaction ends; 0 when its docket is signed. */
     int touch(@Param("setUpId") long setUpId, @Param("by") long by, @Param("at") Instant at);

@@ -1,14 +1,16 @@
 package org.eskarn.app.docket;
 
 import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.part.Part;
@@ -38,10 +40,34 @@ public class DocketService {
         return assemble(dockets.byNumber(number).stream().toList()).stream().findFirst();
     }
 
-    /** All dockets in work, by due date. */
+    /**
+     * Dockets in work, by due date.
+     *
+     * @param total how many there are in all
+     * @param dockets those asked for, and all that somebody asked to wait
+     */
+    public record InHand(int total, List<Docket> dockets) {}
+
+    /**
+     * Some dockets in work by due date, and all on which something waits.
+     *
+     * @param from the first wanted, from 0, those that wait not counted
+     * @param most how many at most, those that wait not counted
+     */
     @Transactional(readOnly = true)
-    public List<Docket> inHand() {
-        return assemble(dockets.bySigned(false));
+    public InHand inHand(int from, int most) {
+        List<DocketRow> rows = dockets.bySigned(false);
+        Set<Long> waiting = Set.copyOf(dockets.waiting());
+        List<DocketRow> shown = new ArrayList<>();
+        int others = 0;
+        for (DocketRow row : rows) {
+            boolean waits = waiting.contains(row.id());
+            if (waits || (others >= from && others < from + most)) {
+                shown.add(row);
+            }
+            others += waits ? 0 : 1;
+        }
+        return new InHand(rows.size(), assemble(shown));
     }
 
     /** All signed dockets. */
@@ -77,17 +103,19 @@ public class DocketService {
         dockets.insertDocket(row, by);
         long id = dockets.idOf(number);
         List<Gauge> all = gauges.all();
-        Map<Long, PartRequirement> byId = new LinkedHashMap<>();
-        for (PartRequirement requirement : parts.requirements(opening.partId())) {
-            dockets.insertSetUp(id, requirement.row().id(), by, clock.instant());
-            byId.put(requirement.row().id(), requirement);
-        }
-        for (SetUpRow setUp : dockets.setUps(List.of(id))) {
-            PartRequirement requirement = Objects.requireNonNull(byId.get(setUp.requirementId()));
-            dockets.insertAttempt(setUp.id(), 1, AttemptKind.AS_FOUND, by, clock.instant());
-            dockets.insertSweep(
-                    setUp.id(), 1, GaugeChoice.usual(requirement, all).id(), by, clock.instant());
-        }
+        Map<Long, Long> gaugeOf = parts.requirements(opening.partId()).stream()
+                .collect(toMap(
+                        requirement -> requirement.row().id(),
+                        requirement -> GaugeChoice.usual(requirement, all).id()));
+        dockets.insertSetUps(id, opening.partId(), by, clock.instant());
+        dockets.insertAttempts(id, by, clock.instant());
+        dockets.insertSweeps(
+                dockets.setUps(List.of(id)).stream()
+                        .map(setUp ->
+                                new FirstSweep(setUp.id(), Objects.requireNonNull(gaugeOf.get(setUp.requirementId()))))
+                        .toList(),
+                by,
+                clock.instant());
         return number;
     }
 

@@ -6,24 +6,24 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 
 /** The docket screen as hands and eyes meet it: everything by keyboard. */
-record DocketScreen(Page page) {
+public record DocketScreen(Page page) {
 
-    Locator field() {
+    public Locator field() {
         return page.locator("#typed");
     }
 
-    void press(String key) {
+    public void press(String key) {
         page.keyboard().press(key);
     }
 
     /** Does the step that is marked, once the focus is where it belongs. */
-    void enter() {
+    public void enter() {
         assertThat(page.locator("[data-first]").first()).isFocused();
         press("Enter");
     }
 
     /** Types readings as fast as the page takes keys. */
-    void type(String readings) {
+    public void type(String readings) {
         for (String reading : readings.split(" ", -1)) {
             page.keyboard().type(reading);
             press("Enter");
@@ -31,7 +31,7 @@ record DocketScreen(Page page) {
     }
 
     /** From the first step to the empty reading field, one Enter for each confirmation and tick. */
-    void prepare() {
+    public void prepare() {
         shows("Require");
         enter();
         shows("Gauge");
@@ -50,27 +50,27 @@ record DocketScreen(Page page) {
         assertThat(field()).isFocused();
     }
 
-    void shows(String step) {
+    public void shows(String step) {
         assertThat(page.locator(".order a[aria-current]")).containsText(step);
         assertThat(page.locator("#panel")).hasAttribute("aria-label", step);
     }
 
-    void nextIs(String title) {
+    public void nextIs(String title) {
         assertThat(page.locator("#entry-title label")).containsText(title);
     }
 
-    void verdictIs(String word) {
+    public void verdictIs(String word) {
         assertThat(page.locator(".verdict-end b")).hasText(word);
     }
 
     /** The reading column of the tape, from the first station to the return. */
-    void tapeIs(String... readings) {
+    public void tapeIs(String... readings) {
         for (int i = 0; i < readings.length; i++) {
             assertThat(page.locator("#tape-" + (i + 1) + " td:nth-child(3)")).hasText(readings[i]);
         }
     }
 
-    void problemSays(String words) {
+    public void problemSays(String words) {
         assertThat(page.locator("#entry-problem")).containsText(words);
     }
 }

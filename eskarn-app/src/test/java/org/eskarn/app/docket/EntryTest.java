@@ -64,6 +64,34 @@ class EntryTest {
     }
 
     @Test
+    void aGaugeThatTypesLikeAKeyboardFindsTheFieldWhereverTheFocusIs() {
+        page.locator(".requirements a").first().focus();
+        page.keyboard().type("+0004.5 µm\n");
+        assertThat(page.locator("#tape-1 td:nth-child(3)")).hasText("+4.5");
+        screen.nextIs("Station 2");
+    }
+
+    @Test
+    void driftIsTakenOffWhenItIsAskedAndSaidSo() {
+        screen.type("0 2 5.5 9 12.5 14.5 12 6 1.5");
+        screen.shows("Prove");
+        screen.verdictIs("pass");
+        screen.press("d");
+        assertThat(page.locator("#adjust [name=lever]")).isFocused();
+        page.keyboard().type("75");
+        screen.press("Enter");
+        assertThat(page.locator("#adjust-problem")).containsText("0 to below 60 degrees");
+        page.locator("#adjust [name=lever]").fill("");
+        page.locator("#adjust [name=drift]").press("Space");
+        page.locator("#adjust [name=lever]").press("Enter");
+        screen.shows("Prove");
+        assertThat(page.locator("#panel")).containsText("Even drift is taken off");
+        assertThat(page.locator(".requirements a[aria-current] i")).containsText("13.6 µm");
+        screen.press("s");
+        screen.tapeIs("0.0", "+2.0", "+5.5");
+    }
+
+    @Test
     void aFlickeringNeedleIsTypedAsABand() {
         screen.type("0 3/5 +8,5/6 7/");
         screen.problemSays("type the lowest and the highest the needle shows");

@@ -76,12 +76,53 @@ class ScreenshotsTest {
             shoot(page, "docket-not-proven");
             page.navigate(address + "/dockets/215/1");
             shoot(page, "docket-opening");
+            page.navigate(address + "/dockets/220/1");
+            shoot(page, "docket-plane");
+            page.navigate(address + "/dockets/219/1");
+            shoot(page, "docket-size");
+            simulate(page, address);
+            page.navigate(address + "/parts");
+            shoot(page, "parts");
+            page.navigate(address + "/parts/6");
+            shoot(page, "part");
+            page.navigate(address + "/parts/10/requirements/2");
+            shoot(page, "requirement");
             page.navigate(address + "/ledger");
             shoot(page, "ledger");
             page.navigate(address + "/ledger/212");
             page.setViewportSize(1280, 960);
             shoot(page, "sheet");
         }
+    }
+
+    private static void simulate(Page page, String address) {
+        page.navigate(address + "/dockets/218/1");
+        for (String step : new String[] {"Require", "Gauge"}) {
+            shows(page, step);
+            page.keyboard().press("Enter");
+        }
+        shows(page, "Prepare");
+        for (int tick = 1; tick <= 6; tick++) {
+            page.keyboard().press("Enter");
+            assertThat(page.locator(".ticks li.done")).hasCount(tick % 6);
+        }
+        shows(page, "Zero");
+        page.keyboard().press("i");
+        assertThat(page.locator("#dial")).isVisible();
+        page.keyboard().press("b");
+        assertThat(page.locator("#dial path").first()).not().hasAttribute("transform", "rotate(0.0)");
+        page.keyboard().press("Enter");
+        for (int station = 1; station <= 4; station++) {
+            assertThat(page.locator("#entry-title")).containsText("Station " + station);
+            page.keyboard().press("Enter");
+        }
+        assertThat(page.locator("#entry-title")).containsText("Station 5");
+        // The needle has come to rest where the dial is read.
+        page.waitForCondition(
+                () -> page.evaluate("document.getElementById('needle').getAttribute('transform') === 'rotate(' +"
+                                + " document.getElementById('needle-way').dataset.way.split(' ').pop() + ')'")
+                        .equals(true));
+        shoot(page, "docket-simulated");
     }
 
     private static void type(Page page, String readings) {

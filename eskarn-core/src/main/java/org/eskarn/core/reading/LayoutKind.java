@@ -3,13 +3,13 @@ package org.eskarn.core.reading;
 /** How the stations of a layout lie to each other. */
 public enum LayoutKind {
     /** Round one section. */
-    RING("ring", true, "Angles in degrees, or how many equal steps", "", "8"),
+    RING("ring", true, "Angles in degrees, on the clock as 3h, or how many equal steps", "", "8"),
     /** Round several sections along a length, one after the other. */
     RINGS(
             "rings along a length",
             true,
             "Distances from the end",
-            "Angles in degrees, or how many equal steps",
+            "Angles in degrees, on the clock as 3h, or how many equal steps",
             "10 60 110"),
     LINE("line", true, "Distances from the end", "", "0 50 100"),
     /** Rows of equal length on a plane, read row by row. */

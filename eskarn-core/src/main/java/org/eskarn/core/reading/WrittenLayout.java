@@ -5,6 +5,7 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.eskarn.core.units.LengthUnit;
@@ -12,7 +13,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A layout as a person writes it: its kind, the unit of its distances, and one or two fields. Numbers are parted by
- * blanks, names by semicolons. One whole number where angles are asked for means that many equal steps.
+ * blanks, names by semicolons. One whole number where angles are asked for means that many equal steps;
+ * an angle may be written as a place on a clock, 3h for 90°.
  *
  * @param first angles, distances, names or a count, as {@link LayoutKind#first()} says
  * @param second the other distances or the angles; empty where the kind has no second field
@@ -26,6 +28,8 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
     private static final Pattern NUMBER = Pattern.compile("-?(\\d{1,6}(\\.\\d{0,6})?|\\.\\d{1,6})");
     private static final Pattern COUNT = Pattern.compile("\\d{1,4}");
+    private static final Pattern CLOCK = Pattern.compile("(1[0-2]|[1-9])h");
+    private static final int DEGREES_OF_AN_HOUR = 30;
 
     /** A station that has no number yet. */
     public record Place(
@@ -52,7 +56,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
     public Layout read(List<String> ends) throws LayoutRejected {
         List<Place> places = switch (kind) {
             case RING -> angles(first, false).stream().map(this::ring).toList();
-            case RINGS -> crossed(numbers(first, false), angles(second, true), this::onRings);
+            case RINGS -> onRings(numbers(first, false), angles(second, true));
             case LINE -> numbers(first, false).stream().map(this::line).toList();
             // Row by row upwards, each row to the right.
             case GRID -> crossed(numbers(second, true), numbers(first, false), (y, x) -> plane("", x, y));
@@ -96,25 +100,38 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         return switch (kind) {
             case RING -> ring(angle(words.get(0), false));
             case LINE -> line(number(words.get(0), false));
-            case RINGS -> onRings(number(words.get(0), false), angle(words.get(1), false));
+            case RINGS ->
+                onRings(List.of(number(words.get(0), false)), List.of(angle(words.get(1), false)))
+                        .get(0);
             default -> plane("", number(words.get(0), false), number(words.get(1), false));
         };
     }
 
-    private Place ring(BigDecimal angle) {
-        return new Place(Station.written(angle) + "°", angle, null, null);
+    /** A direction round a section and what it is called. */
+    private record Angle(BigDecimal degrees, String name) {
+
+        static Angle of(BigDecimal degrees) {
+            return new Angle(degrees, Station.written(degrees) + "°");
+        }
+    }
+
+    private Place ring(Angle angle) {
+        return new Place(angle.name(), angle.degrees(), null, null);
     }
 
     private Place line(BigDecimal along) {
         return new Place(Station.written(along) + " " + unit.symbol(), null, along, null);
     }
 
-    private Place onRings(BigDecimal along, BigDecimal angle) {
-        return new Place(
-                Station.written(along) + " " + unit.symbol() + " · " + Station.written(angle) + "°",
-                angle,
-                along,
-                null);
+    private List<Place> onRings(List<BigDecimal> distances, List<Angle> angles) {
+        return distances.stream()
+                .flatMap(along -> angles.stream()
+                        .map(angle -> new Place(
+                                Station.written(along) + " " + unit.symbol() + " · " + angle.name(),
+                                angle.degrees(),
+                                along,
+                                null)))
+                .toList();
     }
 
     private Place plane(String name, BigDecimal x, BigDecimal y) {
@@ -191,35 +208,40 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         return names;
     }
 
-    private List<BigDecimal> angles(String field, boolean inSecond) throws LayoutRejected {
+    private List<Angle> angles(String field, boolean inSecond) throws LayoutRejected {
         List<String> words = words(field);
         if (words.size() == 1 && COUNT.matcher(words.get(0)).matches()) {
             int steps = Integer.parseInt(words.get(0));
             if (steps >= 1 && steps <= MOST) {
                 return IntStream.range(0, steps)
-                        .mapToObj(i -> BigDecimal.valueOf(360L * i)
+                        .mapToObj(i -> Angle.of(BigDecimal.valueOf(360L * i)
                                 .divide(BigDecimal.valueOf(steps), 4, RoundingMode.HALF_UP)
-                                .stripTrailingZeros())
+                                .stripTrailingZeros()))
                         .toList();
             }
             throw new LayoutRejected(
                     inSecond,
                     "“" + words.get(0) + "” is no number of equal steps: type one from 1 to 400, or the angles.");
         }
-        List<BigDecimal> angles = new ArrayList<>();
+        List<Angle> angles = new ArrayList<>();
         for (String word : required(words, inSecond)) {
             angles.add(angle(word, inSecond));
         }
         return angles;
     }
 
-    private static BigDecimal angle(String word, boolean inSecond) throws LayoutRejected {
+    private static Angle angle(String word, boolean inSecond) throws LayoutRejected {
+        Matcher clock = CLOCK.matcher(word);
+        if (clock.matches()) {
+            int hour = Integer.parseInt(clock.group(1));
+            return new Angle(BigDecimal.valueOf(hour % 12L * DEGREES_OF_AN_HOUR), hour + " o’clock");
+        }
         BigDecimal degrees = number(word, inSecond);
         if (degrees.signum() < 0 || degrees.compareTo(FULL_TURN) >= 0) {
             throw new LayoutRejected(
                     inSecond, "“" + word + "” is no angle here: type degrees from 0 to below 360, for example 101.5.");
         }
-        return degrees;
+        return Angle.of(degrees);
     }
 
     private List<BigDecimal> numbers(String field, boolean inSecond) throws LayoutRejected {

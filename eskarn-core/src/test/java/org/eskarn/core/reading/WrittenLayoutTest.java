@@ -28,6 +28,13 @@ class WrittenLayoutTest {
     void stationsAreNamedAndOrderedAsPeopleReadThem() throws LayoutRejected {
         assertThat(names(LayoutKind.RING, "4", "")).containsExactly("0°", "90°", "180°", "270°");
         assertThat(names(LayoutKind.RING, "0 22,5 310", "")).containsExactly("0°", "22.5°", "310°");
+        assertThat(names(LayoutKind.RING, "12h 3h 7h", "")).containsExactly("12 o’clock", "3 o’clock", "7 o’clock");
+        assertThat(written(LayoutKind.RING, "12h 7h", "")
+                        .read(ENDS)
+                        .stations()
+                        .get(1)
+                        .angle())
+                .isEqualByComparingTo("210");
         assertThat(names(LayoutKind.RINGS, "10 60", "2"))
                 .containsExactly("10 mm · 0°", "10 mm · 180°", "60 mm · 0°", "60 mm · 180°");
         assertThat(names(LayoutKind.LINE, "0 50.5", "")).containsExactly("0 mm", "50.5 mm");

@@ -1,0 +1,239 @@
+package org.eskarn.app.part;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import org.eskarn.app.docket.DocketScreen;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** From a drawing to readings, by keyboard: a part is written down, dockets are opened, and readings come in every way. */
+@ExtendWith(RunningEskarn.class)
+class PartJobTest {
+
+    private Page page;
+    private DocketScreen screen;
+
+    @BeforeEach
+    void signIn(Eskarn eskarn) {
+        page = eskarn.signedIn("m.quill");
+        screen = new DocketScreen(page);
+        page.navigate(eskarn.address() + "/parts");
+    }
+
+    private void fill(String field, String text) {
+        page.locator("#f-" + field).focus();
+        screen.press("ControlOrMeta+a");
+        page.keyboard().type(text);
+    }
+
+    /** Chooses from a list by typing its beginning, as one does without a mouse. */
+    private void choose(String list, String beginning) {
+        page.locator("#f-" + list).focus();
+        page.keyboard().type(beginning);
+    }
+
+    private void newPart(String number) {
+        screen.press("n");
+        assertThat(page.locator("h1")).hasText("New part");
+        fill("drawingNumber", number);
+        fill("title", "Relief shaft");
+        fill("expansion", "11,5");
+        screen.press("Enter");
+        assertThat(page.locator("h1")).hasText("Relief shaft");
+    }
+
+    private void newFeature(String name, String letter, String size) {
+        screen.press("f");
+        fill("name", name);
+        fill("letter", letter);
+        fill("nominal", size);
+        screen.press("Enter");
+        assertThat(page.locator("h1")).hasText("Relief shaft");
+    }
+
+    private void newRequirement(String feature, String characteristic, String layoutThen, String title) {
+        screen.press("r");
+        assertThat(page.locator("h1")).hasText("New requirement");
+        choose("featureId", feature);
+        if (!characteristic.isEmpty()) {
+            choose("characteristic", characteristic);
+        }
+        assertThat(page.locator("#f-layoutKind")).hasValue(layoutThen);
+        fill("title", title);
+    }
+
+    private void save() {
+        page.locator("#f-title").focus();
+        screen.press("Enter");
+        assertThat(page.locator("h1")).hasText("Relief shaft");
+    }
+
+    @Test
+    void aPartOfFiveKindsOfRequirementIsWrittenDownOpenedAndMeasured() {
+        newPart("TG-501");
+        newFeature("Journal", "A", "45");
+        newFeature("Flange face", "", "");
+
+        newRequirement("Journal", "", "RING", "Runout of journal");
+        fill("upper", "0.02");
+        assertThat(page.locator("#preview")).containsText("≤ 0.02 mm full indicator movement");
+        fill("layoutFirst", "6");
+        assertThat(page.locator("#preview")).containsText("6 stations and the return to the first; first 0°");
+        save();
+
+        newRequirement("Journal", "outside", "RINGS", "Size of journal");
+        fill("lower", "45.018");
+        fill("upper", "45.002");
+        screen.press("Enter");
+        assertThat(page.locator("#p-lower")).hasText("The lower limit 45.018 is not below the upper 45.002.");
+        assertThat(page.locator("#f-lower")).isFocused();
+        assertThat(page.locator("#f-upper")).hasValue("45.002");
+        fill("lower", "45.002");
+        fill("upper", "45.018");
+        fill("layoutFirst", "10 30");
+        fill("layoutSecond", "0 90");
+        choose("gaugeKind", "micrometer");
+        save();
+
+        newRequirement("Flange", "flatness", "GRID", "Flatness of flange");
+        fill("upper", "0.03");
+        fill("layoutFirst", "0 40");
+        fill("layoutSecond", "0 40");
+        save();
+        newRequirement("Journal", "play", "CYCLES", "Play");
+        fill("upper", "0.08");
+        fill("layoutFirst", "2");
+        save();
+        newRequirement("Journal", "functional", "YES_NO", "Ring goes on");
+        fill("layoutFirst", "The ring gauge goes on by hand; It reaches the shoulder");
+        choose("gaugeKind", "plug");
+        save();
+        assertThat(page.locator("section:first-of-type tbody tr")).hasCount(5);
+
+        screen.press("d");
+        assertThat(page.locator("[name=serials]")).isFocused();
+        page.keyboard().type("RS-08..10");
+        page.locator("[name=askedBy]").focus();
+        screen.press("Enter");
+        assertThat(page.locator("h1")).hasText("Bench");
+        assertThat(page.locator("tr:has-text('Relief shaft')")).hasCount(3);
+        page.locator("tr:has-text('RS-09') a.fig").focus();
+        screen.press("Enter");
+        assertThat(page.locator("h1")).hasText("Relief shaft");
+
+        measureWithTheSimulatedIndicator();
+        measureByPaste();
+        answer();
+        assertThat(page.locator(".requirements a[aria-current] i")).containsText("yes");
+        thePartStaysAsItIsNow();
+    }
+
+    private void measureWithTheSimulatedIndicator() {
+        page.locator(".requirements a:has-text('Runout of journal')").press("Enter");
+        screen.prepare();
+        screen.press("z");
+        page.locator("button:has-text('Set it anew')").press("Enter");
+        assertThat(page.locator("button:has-text('Zero is set')")).isFocused();
+        screen.press("i");
+        assertThat(page.locator("#dial")).isVisible();
+        screen.press("b");
+        assertThat(page.locator("#dial path").first()).not().hasAttribute("transform", "rotate(0.0)");
+        screen.enter();
+        screen.shows("Sweep");
+        for (int station = 1; station <= 6; station++) {
+            screen.nextIs("Station " + station);
+            screen.enter();
+        }
+        screen.nextIs("Return to station 1");
+        assertThat(page.locator("#tape-1 td:nth-child(3)")).containsText("0.0");
+        screen.enter();
+        screen.shows("Prove");
+    }
+
+    private void measureByPaste() {
+        page.locator(".requirements a:has-text('Size of journal')").press("Enter");
+        screen.prepare();
+        paste("45.010\n45,011\n4.5012\n45.013\n");
+        assertThat(page.locator("#paste-problem")).containsText("Not every line is a reading");
+        assertThat(page.locator("#paste tbody tr").nth(2)).containsText("out of this gauge's range, 25 to 50 mm");
+        page.locator("#paste textarea").fill("45.010\n45,011\n45.012\n45.013");
+        page.locator("#paste button[type=submit]").press("Enter");
+        assertThat(page.locator("#paste button[type=submit]")).hasText("Take these 4");
+        assertThat(page.locator("#paste tbody tr").nth(1)).containsText("10 mm · 90°");
+        screen.enter();
+        screen.shows("Prove");
+        screen.verdictIs("pass");
+        assertThat(page.locator("#panel")).containsText("mean at 30 mm");
+    }
+
+    /** What the browser does when a column is pasted into the reading field. */
+    private void paste(String column) {
+        assertThat(screen.field()).isFocused();
+        page.evaluate("""
+                column => {
+                  const data = new DataTransfer();
+                  data.setData("text/plain", column);
+                  document.getElementById("typed").dispatchEvent(
+                    new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }));
+                }""", column);
+    }
+
+    private void answer() {
+        page.locator(".requirements a:has-text('Ring goes on')").press("Enter");
+        screen.prepare();
+        screen.type("maybe");
+        screen.problemSays("type 1 for yes or 0 for no");
+        screen.field().fill("1");
+        screen.press("Enter");
+        screen.type("yes");
+        screen.shows("Prove");
+        screen.verdictIs("pass");
+    }
+
+    private void thePartStaysAsItIsNow() {
+        page.navigate(page.url().replaceAll("/dockets/.*", "/parts"));
+        page.locator("tr:has-text('TG-501') a").press("Enter");
+        assertThat(page.locator("main")).containsText("Dockets stand on this revision");
+        assertThat(page.locator("a:has-text('Add a requirement')")).hasCount(0);
+        page.locator("[name=revision]").fill("A");
+        page.locator("[name=revision]").press("Enter");
+        assertThat(page.locator("#p-revision")).containsText("TG-501 rev A exists already");
+        page.locator("[name=revision]").fill("B");
+        page.locator("[name=revision]").press("Enter");
+        assertThat(page.locator("main")).containsText("TG-501 rev B");
+        assertThat(page.locator("section:first-of-type tbody tr")).hasCount(5);
+        assertThat(page.locator("a:has-text('Add a requirement')")).isVisible();
+    }
+
+    @Test
+    void aSetUpSheetIsChangedAndABadLineComesBack() {
+        page.navigate(page.url() + "/sheets");
+        page.locator("#IN_A_FIXTURE textarea").fill("! Keep fingers out of the clamps.\n" + "x".repeat(401));
+        page.locator("#IN_A_FIXTURE button").press("Enter");
+        assertThat(page.locator("#IN_A_FIXTURE .problem")).containsText("longer than 400 characters");
+        assertThat(page.locator("#IN_A_FIXTURE textarea"))
+                .hasValue("! Keep fingers out of the clamps.\n" + "x".repeat(401));
+        page.locator("#IN_A_FIXTURE textarea").fill("! Keep fingers out of the clamps.\nWipe the rests.");
+        page.locator("#IN_A_FIXTURE button").press("Enter");
+        assertThat(page.locator("#IN_A_FIXTURE textarea"))
+                .hasValue("! Keep fingers out of the clamps.\nWipe the rests.");
+    }
+
+    @Test
+    void aKeeperSeesPartsButWritesNone(Eskarn eskarn) {
+        Page keeper = eskarn.signedIn("i.varn");
+        keeper.navigate(eskarn.address() + "/parts");
+        assertThat(keeper.locator("a:has-text('New part')")).hasCount(0);
+        keeper.navigate(eskarn.address() + "/parts/new");
+        keeper.locator("#f-drawingNumber").fill("TG-999");
+        keeper.locator("#f-title").fill("Not his");
+        keeper.locator("#f-title").press("Enter");
+        assertThat(keeper.locator("h1")).not().hasText("Not his");
+        keeper.navigate(eskarn.address() + "/parts");
+        assertThat(keeper.locator("main")).not().containsText("TG-999");
+    }
+}
