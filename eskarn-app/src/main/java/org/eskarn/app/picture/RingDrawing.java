@@ -33,7 +33,7 @@ public final class RingDrawing {
     /** More stations than this, and only the extremes carry their reading. */
     private static final int MOST_LABELLED = 16;
 
-    private static final int MOST_ANGLES = 12;
+    private static final int MOST_ANGLES = 10;
     /** More stations than this, and their dots are drawn small. */
     private static final int MANY_STATIONS = 30;
 
