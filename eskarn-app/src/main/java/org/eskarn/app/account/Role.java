@@ -30,4 +30,9 @@ public enum Role {
     public boolean drafts() {
         return inspects();
     }
+
+    /** Whether this role changes the register of gauges. */
+    public boolean keeps() {
+        return this == KEEPER;
+    }
 }

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.InHand;
+import org.eskarn.app.docket.TraceService;
 import org.eskarn.app.gauge.GaugeService;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -22,11 +23,13 @@ class BenchController {
 
     private final DocketService dockets;
     private final GaugeService gauges;
+    private final TraceService tracing;
     private final Clock clock;
 
-    BenchController(DocketService dockets, GaugeService gauges, Clock clock) {
+    BenchController(DocketService dockets, GaugeService gauges, TraceService tracing, Clock clock) {
         this.dockets = dockets;
         this.gauges = gauges;
+        this.tracing = tracing;
         this.clock = clock;
     }
 
@@ -60,6 +63,7 @@ class BenchController {
         model.addAttribute("total", inHand.total() - waiting.size());
         model.addAttribute("ready", all.stream().filter(line -> !line.waits()).toList());
         model.addAttribute("waiting", waiting);
+        model.addAttribute("questioned", tracing.inQuestion());
         model.addAttribute("from", from);
         model.addAttribute("step", SHOWN);
         model.addAttribute("gauges", gauges.dueBy(today.plusDays(GAUGES_AHEAD_DAYS)));

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
+import org.eskarn.app.gauge.GaugeStatus;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.units.LengthUnit;
 
@@ -127,7 +128,89 @@ final class DemoGauges {
                         null,
                         null,
                         "gauge room",
-                        today.plusDays(120)));
+                        today.plusDays(120),
+                        "",
+                        "",
+                        GaugeStatus.IN_SERVICE,
+                        24,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        "",
+                        0),
+                dial(
+                        "LI-2",
+                        "lever indicator, fine",
+                        "0.2",
+                        "0.3",
+                        "50",
+                        LengthUnit.MICROMETRE,
+                        "gauge room",
+                        today.plusDays(64)),
+                gauge(
+                        "SG-1",
+                        "dial snap gauge 25 to 60 mm",
+                        GaugeKind.SNAP_GAUGE,
+                        "0.5",
+                        "0.5",
+                        "120",
+                        LengthUnit.MICROMETRE,
+                        null,
+                        "gauge room",
+                        today.plusDays(150)),
+                gauge(
+                        "SC-1",
+                        "squareness comparator on a stand",
+                        GaugeKind.SQUARENESS_COMPARATOR,
+                        "1",
+                        "1.5",
+                        "400",
+                        LengthUnit.MICROMETRE,
+                        null,
+                        "plate 1",
+                        today.plusDays(88)),
+                master(
+                        "GB-88",
+                        "block set, 88 pieces",
+                        GaugeKind.BLOCK_SET,
+                        null,
+                        null,
+                        LengthUnit.MILLIMETRE,
+                        today.plusDays(200)),
+                master(
+                        "GB-81",
+                        "block set, 81 pieces, inch",
+                        GaugeKind.BLOCK_SET,
+                        null,
+                        null,
+                        LengthUnit.INCH,
+                        today.plusDays(28)),
+                master(
+                        "SR-72",
+                        "setting ring 72 mm",
+                        GaugeKind.SETTING_RING,
+                        "72.000",
+                        "0.8",
+                        LengthUnit.MILLIMETRE,
+                        today.plusDays(170)),
+                master(
+                        "SD-45",
+                        "setting disc 45 mm",
+                        GaugeKind.SETTING_DISC,
+                        "45.000",
+                        "-0.4",
+                        LengthUnit.MILLIMETRE,
+                        today.plusDays(170)),
+                master(
+                        "SQ-2",
+                        "master square 300 mm",
+                        GaugeKind.SQUARE,
+                        "300",
+                        "1.2",
+                        LengthUnit.MILLIMETRE,
+                        today.plusDays(230)));
     }
 
     private static Gauge dial(
@@ -186,6 +269,54 @@ final class DemoGauges {
                 from,
                 from == null ? null : unit,
                 place,
-                due);
+                due,
+                "V-" + mark.replace("-", ""),
+                "",
+                GaugeStatus.IN_SERVICE,
+                12,
+                mark.startsWith("LI") ? 400 : null,
+                kind == GaugeKind.INDICATOR ? 100 : null,
+                null,
+                null,
+                null,
+                "",
+                0);
+    }
+
+    private static Gauge master(
+            String mark,
+            String name,
+            GaugeKind kind,
+            @org.jspecify.annotations.Nullable String size,
+            @org.jspecify.annotations.Nullable String deviation,
+            LengthUnit unit,
+            LocalDate due) {
+        return new Gauge(
+                0,
+                mark,
+                name,
+                kind,
+                BigDecimal.ONE,
+                unit,
+                new BigDecimal("0.3"),
+                LengthUnit.MICROMETRE,
+                BigDecimal.ONE,
+                unit,
+                ReadingUnit.of(unit),
+                null,
+                null,
+                "gauge room",
+                due,
+                "V-" + mark.replace("-", ""),
+                "",
+                GaugeStatus.IN_SERVICE,
+                24,
+                null,
+                null,
+                size == null ? null : new BigDecimal(size),
+                size == null ? null : unit,
+                deviation == null ? null : new BigDecimal(deviation),
+                "",
+                0);
     }
 }

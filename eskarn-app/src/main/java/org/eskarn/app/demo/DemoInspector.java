@@ -3,6 +3,7 @@ package org.eskarn.app.demo;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
@@ -45,6 +46,10 @@ class DemoInspector {
             setUps.tick(number, position, preparation.id(), version(number, position), by);
         }
         confirm(number, position, Step.ZERO, by);
+        read(number, position, figures, by);
+    }
+
+    private void read(int number, int position, String figures, long by) throws DocketConflict {
         List<String> typed = Arrays.asList(figures.split(" ", -1));
         long sweep = find(number, position).sweep().row().id();
         for (int i = 0; i < typed.size(); i++) {
@@ -66,6 +71,15 @@ class DemoInspector {
         } catch (EntryRejected e) {
             throw new IllegalArgumentException("the demo types " + typed, e);
         }
+    }
+
+    /** Measures once more after a correction, and accepts that verdict. */
+    void correct(int number, int position, String figures, long by) throws DocketConflict {
+        setUps.begin(number, position, AttemptKind.CORRECTED, version(number, position), by);
+        confirm(number, position, Step.ZERO, by);
+        read(number, position, figures, by);
+        confirm(number, position, Step.PROVE, by);
+        confirm(number, position, Step.VERDICT, by);
     }
 
     /** Leaves the whole requirement out. */

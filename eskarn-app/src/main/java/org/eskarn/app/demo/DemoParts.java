@@ -30,7 +30,8 @@ final class DemoParts {
                 indexingPlate(),
                 centrePivot(),
                 dividingTable(),
-                brakeGuide());
+                brakeGuide(),
+                comparatorStand());
     }
 
     private static DemoPart metric(String number, String revision, String title, String material, String expansion) {
@@ -206,8 +207,10 @@ final class DemoParts {
                         "8 32",
                         "layoutSecond",
                         "0 45 90 135",
+                        "setTo",
+                        "45.000",
                         "gaugeKind",
-                        "MICROMETER",
+                        "SNAP_GAUGE",
                         "zeroRule",
                         "MASTER")
                 .asks(
@@ -224,8 +227,10 @@ final class DemoParts {
                         "8 32",
                         "layoutSecond",
                         "0 90",
+                        "setTo",
+                        "45.000",
                         "gaugeKind",
-                        "MICROMETER",
+                        "SNAP_GAUGE",
                         "zeroRule",
                         "MASTER")
                 .asks(
@@ -237,7 +242,7 @@ final class DemoParts {
                         "layoutFirst",
                         "24",
                         "resolution",
-                        "1")
+                        "0.2")
                 .asks(
                         "Total runout of seat A",
                         "Seat A",
@@ -699,5 +704,36 @@ final class DemoParts {
                                 + "! Cutter edges cut: turn the block by hand with a rag, never by the edges.\n"
                                 + "Mark one tooth and bring the same mark round to front and back.\n"
                                 + "Stand on the guide, plunger on the marked tooth.");
+    }
+
+    private static DemoPart comparatorStand() {
+        return metric("TG-900", "A", "Squareness comparator on its stand", "cast iron and steel", "11")
+                .feature("Working face", "", OUTSIDE, "", "the slide")
+                .asks(
+                        "Face along its slide",
+                        "Working face",
+                        PARALLELISM_OF_LINES,
+                        "upper",
+                        "0.005",
+                        "layoutFirst",
+                        "bottom; middle; top",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "resolution",
+                        "0.2",
+                        "circumstances",
+                        "The slide at the bottom, in the middle and at the top.")
+                .asks(
+                        "Face when seated again",
+                        "Working face",
+                        PARALLELISM_OF_LINES,
+                        "upper",
+                        "0.005",
+                        "layoutFirst",
+                        "seating 1; seating 2; seating 3",
+                        "workKind",
+                        "ON_THE_PLATE",
+                        "resolution",
+                        "0.2");
     }
 }

@@ -10,7 +10,15 @@ import org.eskarn.app.account.Role;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
+import org.eskarn.app.docket.TraceService;
 import org.eskarn.app.docket.WaitsFor;
+import org.eskarn.app.gauge.Calibration;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeChecking;
+import org.eskarn.app.gauge.GaugeChecking.CheckForm;
+import org.eskarn.app.gauge.GaugeKeeping;
+import org.eskarn.app.gauge.GaugeKeeping.CalibrationForm;
+import org.eskarn.app.gauge.GaugeRefused;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.ledger.LedgerService;
 import org.eskarn.app.ledger.SigningRefused;
@@ -18,6 +26,9 @@ import org.eskarn.app.part.PartEditing;
 import org.eskarn.app.part.PartRefused;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.SheetService;
+import org.eskarn.core.gauge.BlockSet;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,6 +42,9 @@ class DemoWorld {
     private final InstallationService installation;
     private final AccountService accounts;
     private final GaugeService gauges;
+    private final GaugeKeeping keeping;
+    private final GaugeChecking checking;
+    private final TraceService tracing;
     private final PartService parts;
     private final PartEditing editing;
     private final SheetService sheets;
@@ -43,6 +57,9 @@ class DemoWorld {
             InstallationService installation,
             AccountService accounts,
             GaugeService gauges,
+            GaugeKeeping keeping,
+            GaugeChecking checking,
+            TraceService tracing,
             PartService parts,
             PartEditing editing,
             SheetService sheets,
@@ -53,6 +70,9 @@ class DemoWorld {
         this.installation = installation;
         this.accounts = accounts;
         this.gauges = gauges;
+        this.keeping = keeping;
+        this.checking = checking;
+        this.tracing = tracing;
         this.parts = parts;
         this.editing = editing;
         this.sheets = sheets;
@@ -73,15 +93,67 @@ class DemoWorld {
             accounts.create("e.korrin", "Edda Korrin", Role.STEWARD, PASSWORD);
             LocalDate today = LocalDate.now(clock);
             DemoGauges.all(today).forEach(gauges::add);
+            keepGauges(today);
             for (DemoPart part : DemoParts.all()) {
                 part.type(editing, sheets);
             }
             signed(today);
             inHand(today);
             otherKinds(today);
-        } catch (AccountRefused | PartRefused | DocketConflict | SigningRefused e) {
+        } catch (AccountRefused | GaugeRefused | PartRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }
+    }
+
+    /** Calibrations and how gauges stand: three due soon, one overdue, one in question. */
+    private void keepGauges(LocalDate today) throws GaugeRefused {
+        Account keeper = accounts.byLogin("i.varn").orElseThrow();
+        for (Gauge gauge : gauges.all()) {
+            keeping.calibrate(
+                    gauge.id(),
+                    gauge.version(),
+                    new CalibrationForm(
+                            gauge.nextDue().minusYears(1).isAfter(today)
+                                    ? today.minusDays(20).toString()
+                                    : gauge.nextDue().minusYears(1).toString(),
+                            "Ilse Varn",
+                            Calibration.Result.GOOD,
+                            gauge.kind().read() ? "0: 0.0; middle: +0.2; end: +0.4 of a graduation" : "",
+                            gauge.nextDue().toString(),
+                            ""),
+                    keeper.id());
+        }
+        keeping.writeBlocks(find("GB-88").id(), find("GB-88").version(), blocks(BlockSet.Template.METRIC_88, "1.27"));
+        keeping.writeBlocks(find("GB-81").id(), find("GB-81").version(), blocks(BlockSet.Template.INCH_81, "0.149"));
+        Account mara = accounts.byLogin("m.quill").orElseThrow();
+        checking.record(find("LI-4").id(), new CheckForm("SD-45", "0 0.5 0 -0.5 0 0.5", false, ""), mara.id());
+        checking.record(
+                find("PI-3").id(), new CheckForm("SR-72", "1 0 1 1 12 1 0", true, "dust on the ring"), mara.id());
+    }
+
+    private Gauge find(String mark) {
+        return gauges.all().stream()
+                .filter(gauge -> gauge.mark().equals(mark))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A usual set with small deviations that repeat, and one block worn. */
+    private static String blocks(BlockSet.Template template, String worn) {
+        StringBuilder lines = new StringBuilder();
+        int i = 0;
+        for (java.math.BigDecimal nominal : template.nominals()) {
+            i++;
+            String state = nominal.compareTo(new java.math.BigDecimal(worn)) == 0 ? " worn" : "";
+            lines.append(nominal.toPlainString())
+                    .append(i % 3 == 0 ? " -0." : " +0.")
+                    .append("0")
+                    .append(i * 7 % 9)
+                    .append(" 0.05")
+                    .append(state)
+                    .append('\n');
+        }
+        return lines.toString();
     }
 
     private void signed(LocalDate today) throws DocketConflict, SigningRefused {
@@ -122,7 +194,7 @@ class DemoWorld {
     }
 
     /** Dockets of all the other kinds of work, in several states. */
-    private void otherKinds(LocalDate today) throws DocketConflict {
+    private void otherKinds(LocalDate today) throws DocketConflict, GaugeRefused {
         Account mara = accounts.byLogin("m.quill").orElseThrow();
         Account tobin = accounts.byLogin("t.ashdale").orElseThrow();
         int seats = open("TG-112", "VB-0412", 2, 4, "first-off", "overhaul office", today.plusDays(1), mara);
@@ -153,6 +225,25 @@ class DemoWorld {
         inspector.judge(table, 1, "0 1 2.5 4 5 6 6.5 6 5 3.5 2 1 0.5", tobin.id());
         inspector.judge(table, 2, "0 1 2 3 3.5 4 4 3.5 3 2 1 0.5 0", tobin.id());
         inspector.waitFor(table, 1, WaitsFor.SECOND_INSPECTOR, tobin.id());
+
+        int stand = dockets.open(
+                new Opening(
+                        parts.byNumber("TG-900", "A").orElseThrow().id(),
+                        "V-SC1",
+                        1,
+                        1,
+                        "gauge check",
+                        "gauge room",
+                        today.plusDays(3),
+                        find("SC-1").id()),
+                mara.id());
+        inspector.judge(stand, 1, "0 9 0 1 0 -7", mara.id());
+        inspector.correct(stand, 1, "0 2 0 1 0 0", mara.id());
+        inspector.judge(stand, 2, "0 1 0 2 0 1", mara.id());
+
+        // Found after the gearcase was measured: what rests on it is in question.
+        keeping.report(find("BG-1").id(), "Fell; reads 6 µm off on the ring SR-72 now", mara.id());
+        tracing.question(find("BG-1").id(), Length.of("6", LengthUnit.MICROMETRE), today.minusDays(30), mara.id());
 
         open("TG-150", "VB-0409", 1, 1, "final", "overhaul office", today.plusDays(7), mara);
         open("TG-181", "VB-0006", 1, 1, "in service", "carpenters' shop", today.plusDays(9), mara);

@@ -143,5 +143,22 @@ interface DocketMapper {
     void setSimulated(
             @Param("setUpId") long setUpId, @Param("seed") @Nullable Long seed, @Param("bezel") BigDecimal bezel);
 
-    int setGauge(@Param("sweepId") long sweepId, @Param("gaugeId") long gaugeId);
+    int setGauge(
+            @Param("sweepId") long sweepId,
+            @Param("gaugeId") long gaugeId,
+            @Param("reason") @Nullable String reason,
+            @Param("overrideBy") @Nullable Long overrideBy);
+
+    List<ZeroRow> zeros(@Param("setUpIds") Collection<Long> setUpIds);
+
+    void insertZero(@Param("row") ZeroRow row, @Param("by") long by);
+
+    void deleteZero(long sweepId);
+
+    void setRecheck(
+            @Param("sweepId") long sweepId,
+            @Param("recheck") String recheck,
+            @Param("micrometres") BigDecimal micrometres);
+
+    List<DocketRow> byIds(@Param("ids") Collection<Long> ids);
 }

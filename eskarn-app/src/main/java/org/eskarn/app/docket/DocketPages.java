@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.eskarn.app.account.AccountService;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.core.requirement.ZeroRule;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -19,12 +20,14 @@ class DocketPages {
     private final DocketService dockets;
     private final GaugeService gauges;
     private final AccountService accounts;
+    private final ZeroService zeros;
     private final Clock clock;
 
-    DocketPages(DocketService dockets, GaugeService gauges, AccountService accounts, Clock clock) {
+    DocketPages(DocketService dockets, GaugeService gauges, AccountService accounts, ZeroService zeros, Clock clock) {
         this.dockets = dockets;
         this.gauges = gauges;
         this.accounts = accounts;
+        this.zeros = zeros;
         this.clock = clock;
     }
 
@@ -38,7 +41,10 @@ class DocketPages {
         model.addAttribute("place", "docket");
         model.addAttribute("today", LocalDate.now(clock));
         if (shown == Step.GAUGE && setUp.sweep().readings().isEmpty()) {
-            model.addAttribute("fitGauges", GaugeChoice.fit(setUp.requirement(), gauges.all()));
+            model.addAttribute("offers", GaugeChoice.offers(setUp.requirement(), gauges.all(), LocalDate.now(clock)));
+        }
+        if (shown == Step.ZERO && setUp.requirement().row().zeroRule() == ZeroRule.MASTER) {
+            model.addAttribute("masters", zeros.masters(setUp));
         }
         model.addAttribute(
                 "page",

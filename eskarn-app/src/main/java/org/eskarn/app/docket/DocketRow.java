@@ -2,8 +2,13 @@ package org.eskarn.app.docket;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
-/** A docket as its row stands. */
+/**
+ * A docket as its row stands.
+ *
+ * @param gaugeId the gauge that is inspected; null for a part
+ */
 public record DocketRow(
         long id,
         int number,
@@ -15,7 +20,8 @@ public record DocketRow(
         String askedBy,
         LocalDate due,
         boolean signed,
-        Instant openedAt) {
+        Instant openedAt,
+        @Nullable Long gaugeId) {
 
     /** Whether the limits for parts in service count, where the drawing has such. */
     public boolean inService() {

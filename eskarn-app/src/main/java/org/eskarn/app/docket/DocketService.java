@@ -16,6 +16,7 @@ import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.part.Part;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.PartService;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -78,7 +79,21 @@ public class DocketService {
 
     /** What a new docket is opened for. */
     public record Opening(
-            long partId, String serial, int piece, int pieces, String purpose, String askedBy, LocalDate due) {}
+            long partId,
+            String serial,
+            int piece,
+            int pieces,
+            String purpose,
+            String askedBy,
+            LocalDate due,
+            @Nullable Long gaugeId) {
+
+        /** For a part, not a gauge. */
+        public Opening(
+                long partId, String serial, int piece, int pieces, String purpose, String askedBy, LocalDate due) {
+            this(partId, serial, piece, pieces, purpose, askedBy, due, null);
+        }
+    }
 
     /**
      * Opens a docket with a set-up, a first attempt and a first, empty sweep for each requirement of the part, which
@@ -99,14 +114,16 @@ public class DocketService {
                 opening.askedBy(),
                 opening.due(),
                 false,
-                clock.instant());
+                clock.instant(),
+                opening.gaugeId());
         dockets.insertDocket(row, by);
         long id = dockets.idOf(number);
         List<Gauge> all = gauges.all();
         Map<Long, Long> gaugeOf = parts.requirements(opening.partId()).stream()
                 .collect(toMap(
                         requirement -> requirement.row().id(),
-                        requirement -> GaugeChoice.usual(requirement, all).id()));
+                        requirement -> GaugeChoice.usual(requirement, all, LocalDate.now(clock))
+                                .id()));
         dockets.insertSetUps(id, opening.partId(), by, clock.instant());
         dockets.insertAttempts(id, by, clock.instant());
         dockets.insertSweeps(
@@ -150,6 +167,17 @@ public class DocketService {
                         .findFirst());
     }
 
+    /** The same dockets, whole; for services of this place that found their rows by themselves. */
+    @Transactional(readOnly = true)
+    List<Docket> whole(List<DocketRow> rows) {
+        return assemble(rows);
+    }
+
+    @Transactional(readOnly = true)
+    List<Docket> byIds(List<Long> ids) {
+        return ids.isEmpty() ? List.of() : assemble(dockets.byIds(ids));
+    }
+
     private List<Docket> assemble(List<DocketRow> rows) {
         if (rows.isEmpty()) {
             return List.of();
@@ -187,12 +215,14 @@ public class DocketService {
     private SetUpAssembler assembler(List<SetUpRow> setUps) {
         List<Long> ids = setUps.stream().map(SetUpRow::id).toList();
         return ids.isEmpty()
-                ? new SetUpAssembler(Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of())
+                ? new SetUpAssembler(
+                        Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of())
                 : new SetUpAssembler(
                         gauges.byId(),
                         dockets.attempts(ids).stream().collect(groupingBy(AttemptRow::setUpId)),
                         dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
                         dockets.readings(ids).stream().collect(groupingBy(ReadingRow::sweepId)),
+                        dockets.zeros(ids).stream().collect(toMap(ZeroRow::sweepId, zero -> zero)),
                         dockets.extraStations(ids).stream().collect(groupingBy(ExtraStationRow::sweepId)),
                         dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
                         dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)),

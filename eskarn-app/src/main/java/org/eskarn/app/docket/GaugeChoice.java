@@ -1,71 +1,115 @@
 package org.eskarn.app.docket;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.part.PartRequirement;
+import org.eskarn.core.gauge.Suitability;
 import org.eskarn.core.units.Length;
 
-/** Which gauges can do a requirement: of the kind asked for, fine enough, reading sizes or deviations as it needs. */
+/**
+ * Which gauges can do a requirement: of the kind asked for, fine enough, reading sizes or deviations as it needs, reaching
+ * the size, and able to decide against the limit. What is overdue, in question or withdrawn is used with a reason only.
+ */
 final class GaugeChoice {
 
     private GaugeChoice() {}
 
     /**
-     * The gauges that can do it, the one of the drawing's own system first, then the coarsest that is fine enough, for
-     * it is the quickest to read.
+     * A gauge of the kind asked for.
+     *
+     * @param refusal why it cannot do it, as half a sentence; empty if it can
+     * @param override whether it is used only with a reason and a name
+     * @param standing how it stands, in words
      */
-    static List<Gauge> fit(PartRequirement requirement, List<Gauge> all) {
+    public record Offer(Gauge gauge, Suitability suitability, String refusal, boolean override, String standing) {
+
+        public boolean free() {
+            return refusal.isEmpty() && !override;
+        }
+
+        public long graduationShare() {
+            return Math.round(100 * suitability.graduationShare());
+        }
+
+        public long errorShare() {
+            return Math.round(100 * suitability.errorShare());
+        }
+    }
+
+    /**
+     * All gauges of the kind asked for: first those that are free to use, of the drawing's own system, and of them the
+     * coarsest that is fine enough, for it is the quickest to read; last those that cannot do it.
+     */
+    static List<Offer> offers(PartRequirement requirement, List<Gauge> all, LocalDate today) {
         boolean inMetric = requirement.row().layoutUnit().metric();
         return all.stream()
-                .filter(gauge -> fits(requirement, gauge))
-                .sorted(Comparator.comparing(
-                                (Gauge gauge) -> gauge.graduationUnit().metric() != inMetric)
-                        .thenComparing(gauge -> -gauge.dial().graduation().micrometres())
-                        .thenComparing(Gauge::mark))
+                .filter(gauge -> gauge.kind() == requirement.row().gaugeKind())
+                .map(gauge -> offer(requirement, gauge, today))
+                .sorted(Comparator.comparing((Offer offer) -> !offer.refusal().isEmpty())
+                        .thenComparing(Offer::override)
+                        .thenComparing(offer -> offer.gauge().graduationUnit().metric() != inMetric)
+                        .thenComparing(
+                                offer -> -offer.gauge().dial().graduation().micrometres())
+                        .thenComparing(offer -> offer.gauge().mark()))
                 .toList();
     }
 
-    private static boolean fits(PartRequirement requirement, Gauge gauge) {
-        boolean fine = requirement
-                .row()
-                .finest()
-                .map(Length::micrometres)
-                .map(finest -> gauge.dial().graduation().micrometres() <= finest + 1e-9)
-                .orElse(true);
-        return gauge.kind() == requirement.row().gaugeKind() && fine && reaches(requirement, gauge);
+    static Offer offer(PartRequirement requirement, Gauge gauge, LocalDate today) {
+        Suitability suitability = gauge.kind() == GaugeKind.PLUG
+                ? new Suitability(0, 0)
+                : Suitability.of(gauge.dial(), requirement.terms().allowedMovement());
+        return new Offer(
+                gauge,
+                suitability,
+                refusal(requirement, gauge, suitability),
+                gauge.needsOverride(today),
+                gauge.standing(today));
     }
 
-    private static boolean reaches(PartRequirement requirement, Gauge gauge) {
+    private static String refusal(PartRequirement requirement, Gauge gauge, Suitability suitability) {
+        if (gauge.kind() == GaugeKind.PLUG) {
+            return "";
+        }
         boolean wholeSizes = requirement.terms().characteristic().readsSizes()
                 && requirement.terms().basis().setTo().isEmpty()
                 && gauge.kind() != GaugeKind.INDICATOR;
         if (gauge.readsSizes() != wholeSizes) {
-            return gauge.kind() == GaugeKind.PLUG;
+            return wholeSizes ? "it reads deviations, not whole sizes" : "it reads whole sizes, not deviations";
         }
-        return !wholeSizes
-                || requirement
-                        .feature()
-                        .size()
-                        .map(size -> {
-                            double from =
-                                    gauge.dial().from().map(Length::micrometres).orElse(0.0);
-                            double to = from + gauge.dial().travel().micrometres();
-                            return size.micrometres() >= from && size.micrometres() <= to;
-                        })
-                        .orElse(true);
+        if (wholeSizes && !reaches(requirement, gauge)) {
+            return "it does not reach the size";
+        }
+        boolean fine = requirement
+                .row()
+                .finest()
+                .map(finest -> gauge.dial().graduation().micrometres() <= finest.micrometres() + 1e-9)
+                .orElse(true);
+        return fine ? suitability.tooCoarse() : "its graduation is coarser than asked";
+    }
+
+    private static boolean reaches(PartRequirement requirement, Gauge gauge) {
+        double from = gauge.dial().from().map(Length::micrometres).orElse(0.0);
+        double to = from + gauge.dial().travel().micrometres();
+        return requirement
+                .feature()
+                .size()
+                .map(size -> size.micrometres() >= from && size.micrometres() <= to)
+                .orElse(true);
     }
 
     /** The gauge named for it, else the first that can do it, else any: the Gauge step shows which it is. */
-    static Gauge usual(PartRequirement requirement, List<Gauge> all) {
+    static Gauge usual(PartRequirement requirement, List<Gauge> all, LocalDate today) {
         Long named = requirement.row().gaugeId();
         return all.stream()
                 .filter(gauge -> named != null && gauge.id() == named)
                 .findFirst()
-                .or(() -> fit(requirement, all).stream().findFirst())
-                .orElseGet(() -> all.stream()
-                        .findFirst()
-                        .orElseThrow(() -> new IllegalStateException("there is no gauge to measure with")));
+                .or(() -> offers(requirement, all, today).stream()
+                        .map(Offer::gauge)
+                        .findFirst())
+                .or(() -> all.stream().filter(gauge -> gauge.kind().read()).findFirst())
+                .orElseGet(() -> all.get(0));
     }
 }

@@ -16,12 +16,19 @@ class GaugeSideController {
     private final SetUpService setUps;
     private final CorrectionService corrections;
     private final SimulatedGauge simulated;
+    private final ZeroService zeros;
     private final Answers answers;
 
-    GaugeSideController(SetUpService setUps, CorrectionService corrections, SimulatedGauge simulated, Answers answers) {
+    GaugeSideController(
+            SetUpService setUps,
+            CorrectionService corrections,
+            SimulatedGauge simulated,
+            ZeroService zeros,
+            Answers answers) {
         this.setUps = setUps;
         this.corrections = corrections;
         this.simulated = simulated;
+        this.zeros = zeros;
         this.answers = answers;
     }
 
@@ -29,8 +36,36 @@ class GaugeSideController {
     String choose(
             @ModelAttribute(name = "visit", binding = false) Visit visit,
             @RequestParam long gauge,
+            @RequestParam(defaultValue = "") String reason,
             @RequestParam int version) {
-        return answers.to(visit, () -> setUps.choose(visit.number(), visit.position(), gauge, version, visit.by()));
+        visit.model().addAttribute("task", "choose");
+        visit.model().addAttribute("taskStep", Step.GAUGE);
+        visit.model().addAttribute("chosenGauge", gauge);
+        visit.model().addAttribute("chosenReason", reason);
+        return answers.to(
+                visit, () -> setUps.choose(visit.number(), visit.position(), gauge, reason, version, visit.by()));
+    }
+
+    @PostMapping("/zero")
+    String setZero(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam long master,
+            @RequestParam String setting,
+            @RequestParam int version) {
+        visit.model().addAttribute("task", "master");
+        visit.model().addAttribute("taskStep", Step.ZERO);
+        visit.model().addAttribute("chosenMaster", master);
+        visit.model().addAttribute("typedSetting", setting);
+        return answers.to(
+                visit, () -> zeros.set(visit.number(), visit.position(), master, setting, version, visit.by()));
+    }
+
+    @PostMapping("/zero/recheck")
+    String recheckZero(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam String recheck,
+            @RequestParam int version) {
+        return answers.to(visit, () -> zeros.recheck(visit.number(), visit.position(), recheck, version, visit.by()));
     }
 
     @PostMapping("/reading-corrections")

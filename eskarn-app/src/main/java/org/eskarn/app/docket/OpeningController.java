@@ -7,6 +7,7 @@ import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.OpeningService.OpeningForm;
 import org.eskarn.app.docket.OpeningService.OpeningRefused;
+import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.part.PartService;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -25,18 +26,20 @@ class OpeningController {
 
     private final OpeningService opening;
     private final PartService parts;
+    private final GaugeService gauges;
     private final Clock clock;
 
-    OpeningController(OpeningService opening, PartService parts, Clock clock) {
+    OpeningController(OpeningService opening, PartService parts, GaugeService gauges, Clock clock) {
         this.opening = opening;
         this.parts = parts;
+        this.gauges = gauges;
         this.clock = clock;
     }
 
     @GetMapping
     String show(@PathVariable long id, @AuthenticationPrincipal SignedIn person, Model model) {
         String due = LocalDate.now(clock).plusDays(USUAL_DAYS).toString();
-        return page(id, new OpeningForm("", Purpose.FIRST_OFF, due, person.name()), Map.of(), model);
+        return page(id, new OpeningForm("", Purpose.FIRST_OFF, due, person.name(), null), Map.of(), model);
     }
 
     @PostMapping
@@ -52,6 +55,7 @@ class OpeningController {
     private String page(long id, OpeningForm form, Map<String, String> problems, Model model) {
         model.addAttribute("place", "parts");
         model.addAttribute("part", parts.part(id).orElseThrow(DocketPages::notFound));
+        model.addAttribute("gauges", gauges.all());
         model.addAttribute("form", form);
         model.addAttribute("problems", problems);
         return "docket/opening";

@@ -42,7 +42,8 @@ public class OpeningService {
             @Nullable String serials,
             @Nullable Purpose purpose,
             @Nullable String due,
-            @Nullable String askedBy) {}
+            @Nullable String askedBy,
+            @Nullable Long gaugeId) {}
 
     /** Nothing was opened; one sentence for each field at fault. */
     public static final class OpeningRefused extends Exception {
@@ -79,6 +80,9 @@ public class OpeningService {
         if (purpose == null) {
             problems.put("purpose", "Choose what it is for.");
         }
+        if (purpose == Purpose.GAUGE_CHECK && (form.gaugeId() == null || serials.size() > 1)) {
+            problems.put("gaugeId", "A gauge check is of one gauge: choose which, and type its serial alone.");
+        }
         if (parts.requirements(partId).isEmpty()) {
             problems.put("part", "This part asks nothing yet: add a requirement first.");
         }
@@ -91,7 +95,15 @@ public class OpeningService {
         List<Integer> numbers = new ArrayList<>();
         for (String serial : serials) {
             numbers.add(dockets.open(
-                    new Opening(partId, serial, numbers.size() + 1, serials.size(), purpose.title(), askedBy, due),
+                    new Opening(
+                            partId,
+                            serial,
+                            numbers.size() + 1,
+                            serials.size(),
+                            purpose.title(),
+                            askedBy,
+                            due,
+                            purpose == Purpose.GAUGE_CHECK ? form.gaugeId() : null),
                     by));
         }
         return numbers;

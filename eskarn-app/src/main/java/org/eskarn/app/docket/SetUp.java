@@ -135,6 +135,9 @@ public record SetUp(
 
     /** Whether the verdict can stand, or is not proven for a reason that more sweeps do not mend. */
     public boolean acceptable() {
+        if (!sweep().zeroHolds()) {
+            return false;
+        }
         Because because = verdict().because();
         return because == null || because == Because.WITHIN_UNCERTAINTY || because == Because.LIMIT_IS_TEXT;
     }

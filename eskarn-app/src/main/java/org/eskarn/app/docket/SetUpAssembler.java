@@ -17,6 +17,7 @@ record SetUpAssembler(
         Map<Long, List<AttemptRow>> attempts,
         Map<Long, List<SweepRow>> sweeps,
         Map<Long, List<ReadingRow>> readings,
+        Map<Long, ZeroRow> zeros,
         Map<Long, List<ExtraStationRow>> extraStations,
         Map<Long, List<StepDoneRow>> stepsDone,
         Map<Long, List<PreparationDoneRow>> preparationsDone,
@@ -68,6 +69,7 @@ record SetUpAssembler(
                         .map(ExtraStationRow::place)
                         .toList(),
                 requirement,
-                row.corrections());
+                row.corrections(),
+                zeros.get(sweep.id()));
     }
 }

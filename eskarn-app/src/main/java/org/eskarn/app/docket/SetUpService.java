@@ -1,8 +1,10 @@
 package org.eskarn.app.docket;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.docket.GaugeChoice.Offer;
 import org.eskarn.app.gauge.GaugeService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +35,9 @@ public class SetUpService {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (!step.confirmed() || setUp.current() != step || setUp.done(step)) {
             throw lock.changedMeanwhile(setUp.row());
+        }
+        if (step == Step.GAUGE) {
+            requireGauge(setUp);
         }
         if (step == Step.VERDICT && !setUp.acceptable()) {
             throw new DocketConflict("This sweep proves nothing, so its verdict cannot be accepted: sweep again.");
@@ -156,20 +161,46 @@ public class SetUpService {
     }
 
     /**
-     * Chooses another gauge, as long as nothing was read with the one before.
+     * Chooses a gauge, as long as nothing was read with the one before.
      *
-     * @throws DocketConflict if the set-up changed since the page was made, readings stand, or the gauge cannot do it
+     * @param reason why one that is overdue, in question or withdrawn is used all the same; else without meaning
+     * @throws DocketConflict if the set-up changed since the page was made, readings stand, the gauge cannot do it, or the
+     *     reason is missing where one is needed
      */
     @Transactional(rollbackFor = DocketConflict.class)
-    public void choose(int number, int position, long gaugeId, int version, long by) throws DocketConflict {
+    public void choose(int number, int position, long gaugeId, String reason, int version, long by)
+            throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        boolean fit =
-                GaugeChoice.fit(setUp.requirement(), gauges.all()).stream().anyMatch(gauge -> gauge.id() == gaugeId);
-        if (!setUp.sweep().readings().isEmpty() || !fit) {
-            throw new DocketConflict("Another gauge is chosen before the first reading, among those that can do it.");
+        if (!setUp.sweep().readings().isEmpty()) {
+            throw new DocketConflict("Another gauge is chosen before the first reading.");
         }
+        Offer offer = gauges.find(gaugeId)
+                .map(gauge -> GaugeChoice.offer(setUp.requirement(), gauge, LocalDate.now(clock)))
+                .orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        requireUsable(offer);
+        String why = offer.override()
+                ? SetUpLock.reason(
+                        reason,
+                        offer.gauge().mark() + " is " + offer.standing() + ": write why it is used all the same")
+                : null;
         lock.reopen(setUp, List.of(Step.GAUGE, Step.ZERO), by);
-        mapper.setGauge(setUp.sweep().row().id(), gaugeId);
+        mapper.setGauge(setUp.sweep().row().id(), gaugeId, why, why == null ? null : (Long) by);
+    }
+
+    private static void requireUsable(Offer offer) throws DocketConflict {
+        if (!offer.refusal().isEmpty()) {
+            throw new DocketConflict(offer.gauge().mark() + " cannot decide this: " + offer.refusal() + ".");
+        }
+    }
+
+    /** The gauge as it stands can be used: it can decide, and what needs a reason has one. */
+    private void requireGauge(SetUp setUp) throws DocketConflict {
+        Offer offer = GaugeChoice.offer(setUp.requirement(), setUp.sweep().gauge(), LocalDate.now(clock));
+        requireUsable(offer);
+        if (offer.override() && setUp.sweep().row().overrideReason() == null) {
+            throw new DocketConflict(
+                    offer.gauge().mark() + " is " + offer.standing() + ": choose another, or take it with a reason.");
+        }
     }
 
     /**

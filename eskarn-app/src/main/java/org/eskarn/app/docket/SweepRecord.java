@@ -23,9 +23,15 @@ import org.jspecify.annotations.Nullable;
  *
  * @param readings those that stand, by place
  * @param corrected those that were put right, by place and in the order taken
+ * @param zero how its zero was set on a master; null where it was not
  */
 public record SweepRecord(
-        SweepRow row, Gauge gauge, List<ReadingRow> readings, List<ReadingRow> corrected, Assessment assessment) {
+        SweepRow row,
+        Gauge gauge,
+        List<ReadingRow> readings,
+        List<ReadingRow> corrected,
+        Assessment assessment,
+        @Nullable ZeroRow zero) {
 
     static SweepRecord of(
             SweepRow row,
@@ -33,7 +39,8 @@ public record SweepRecord(
             List<ReadingRow> all,
             List<String> extraPlaces,
             PartRequirement requirement,
-            Corrections corrections) {
+            Corrections corrections,
+            @Nullable ZeroRow zero) {
         Layout layout = requirement.terms().layout().extended(hunted(extraPlaces, requirement));
         List<ReadingRow> readings =
                 all.stream().filter(reading -> !reading.corrected()).toList();
@@ -51,7 +58,18 @@ public record SweepRecord(
                 .orElse(null);
         Sweep sweep = new Sweep(layout, taken, atReturn);
         return new SweepRecord(
-                row, gauge, readings, corrected, Assessment.of(requirement.terms(), gauge.dial(), sweep, corrections));
+                row,
+                gauge,
+                readings,
+                corrected,
+                Assessment.of(
+                        requirement.terms(),
+                        gauge.dial(),
+                        sweep,
+                        zero == null
+                                ? corrections
+                                : corrections.on(zero.deviation().doubleValue())),
+                zero);
     }
 
     private static List<Place> hunted(List<String> written, PartRequirement requirement) {
@@ -120,5 +138,11 @@ public record SweepRecord(
 
     public boolean complete() {
         return assessment.sweep().complete();
+    }
+
+    /** Whether the master read the same again, as far as it was read again at all. */
+    public boolean zeroHolds() {
+        Double drift = zero == null ? null : zero.drift();
+        return drift == null || Math.abs(drift) <= assessment.allowedReturn() + 1e-9;
     }
 }

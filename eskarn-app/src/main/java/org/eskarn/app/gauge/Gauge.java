@@ -14,6 +14,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param travel how far it moves; of a gauge that reads whole sizes, its measuring range
  * @param rangeFrom the smallest size it reads; null for one that reads deviations
+ * @param intervalMonths between calibrations; null where none is set
+ * @param intervalUses sweeps between calibrations; null where none is set
+ * @param perTurn divisions for one turn of the needle; null where there is no needle
+ * @param masterSize the size of a master; null for what is read
+ * @param masterDeviation of that size, µm
  */
 public record Gauge(
         long id,
@@ -30,7 +35,46 @@ public record Gauge(
         @Nullable BigDecimal rangeFrom,
         @Nullable LengthUnit rangeFromUnit,
         String place,
-        LocalDate nextDue) {
+        LocalDate nextDue,
+        String serial,
+        String owner,
+        GaugeStatus status,
+        @Nullable Integer intervalMonths,
+        @Nullable Integer intervalUses,
+        @Nullable Integer perTurn,
+        @Nullable BigDecimal masterSize,
+        @Nullable LengthUnit masterUnit,
+        @Nullable BigDecimal masterDeviation,
+        String limitsOfUse,
+        int version) {
+
+    /** Days ahead in which a calibration counts as falling due. */
+    public static final int DUE_SOON_DAYS = 30;
+
+    /** How it stands on a day, in words: its status, or that its calibration is due. */
+    public String standing(LocalDate today) {
+        if (status != GaugeStatus.IN_SERVICE) {
+            return status.title();
+        }
+        if (overdue(today)) {
+            return "overdue";
+        }
+        return nextDue.isAfter(today.plusDays(DUE_SOON_DAYS)) ? "in service" : "due";
+    }
+
+    /** Whether it is used only with a reason and a name. */
+    public boolean needsOverride(LocalDate today) {
+        return status != GaugeStatus.IN_SERVICE || overdue(today);
+    }
+
+    /** The size of a master as it really is, µm; empty where it has none. */
+    public Optional<Double> actualSize() {
+        if (masterSize == null || masterUnit == null) {
+            return Optional.empty();
+        }
+        double deviation = masterDeviation == null ? 0 : masterDeviation.doubleValue();
+        return Optional.of(new Length(masterSize, masterUnit).micrometres() + deviation);
+    }
 
     public Dial dial() {
         return new Dial(

@@ -1,21 +1,69 @@
 package org.eskarn.app.gauge;
 
+import java.util.Arrays;
+import java.util.List;
+
 /** What a gauge is, as far as it decides what it can read. */
 public enum GaugeKind {
-    INDICATOR("dial indicator"),
-    MICROMETER("micrometer"),
-    BORE_GAUGE("bore gauge"),
-    DEPTH_GAUGE("depth or height gauge"),
-    PINS("pin set"),
-    PLUG("plug or mandrel");
+    INDICATOR("dial indicator", false),
+    SNAP_GAUGE("dial snap gauge", false),
+    BORE_GAUGE("bore gauge", false),
+    MICROMETER("micrometer", false),
+    CALIPER("caliper", false),
+    HEIGHT_GAUGE("height gauge", false),
+    DEPTH_GAUGE("depth gauge", false),
+    SQUARENESS_COMPARATOR("squareness comparator", false),
+    STAND("stand or fixture", false),
+    SURFACE_PLATE("surface plate", false),
+    LEVEL("level", false),
+    PINS("pin set", true),
+    PLUG("plug or mandrel", true),
+    BLOCK_SET("block set", true),
+    SETTING_RING("setting ring", true),
+    SETTING_DISC("setting disc", true),
+    SQUARE("master square", true),
+    ANGLE_BLOCK("angle block", true),
+    STRAIGHTEDGE("straightedge", true),
+    FEELER_SET("feeler set", true);
 
     private final String title;
+    private final boolean master;
 
-    GaugeKind(String title) {
+    GaugeKind(String title, boolean master) {
         this.title = title;
+        this.master = master;
     }
 
     public String title() {
         return title;
+    }
+
+    /** Whether it is a size to compare with rather than something that is read. */
+    public boolean master() {
+        return master;
+    }
+
+    /** Whether it shows figures that are read. */
+    public boolean read() {
+        return switch (this) {
+            case INDICATOR,
+                    SNAP_GAUGE,
+                    BORE_GAUGE,
+                    MICROMETER,
+                    CALIPER,
+                    HEIGHT_GAUGE,
+                    DEPTH_GAUGE,
+                    SQUARENESS_COMPARATOR,
+                    LEVEL,
+                    PINS -> true;
+            default -> false;
+        };
+    }
+
+    /** The kinds that a requirement can ask for. */
+    public static List<GaugeKind> measuring() {
+        return Arrays.stream(values())
+                .filter(kind -> kind.read() || kind == PLUG)
+                .toList();
     }
 }

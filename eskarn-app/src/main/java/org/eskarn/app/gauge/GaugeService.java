@@ -3,11 +3,15 @@ package org.eskarn.app.gauge;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.eskarn.core.gauge.Block;
+import org.eskarn.core.gauge.BlockSet;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+/** Reads the register. */
 @Service
 public class GaugeService {
 
@@ -28,10 +32,63 @@ public class GaugeService {
         return gauges.all().stream().collect(Collectors.toMap(Gauge::id, Function.identity()));
     }
 
-    /** Gauges whose calibration falls due by that day, the most urgent first. */
+    @Transactional(readOnly = true)
+    public Optional<Gauge> find(long id) {
+        return gauges.byId(id);
+    }
+
+    /** Gauges whose calibration falls due by that day, the most urgent first; withdrawn ones are not due. */
     @Transactional(readOnly = true)
     public List<Gauge> dueBy(LocalDate day) {
         return gauges.dueBy(day);
+    }
+
+    /** A gauge with its history. */
+    public record Whole(
+            Gauge gauge,
+            List<Calibration> calibrations,
+            List<StatusChange> statusChanges,
+            List<GaugeCheckRow> checks,
+            List<BlockRow> blocks,
+            int usesSinceCalibration) {
+
+        /** When it was last known good: its last calibration that was, or empty. */
+        public Optional<LocalDate> lastKnownGood() {
+            return calibrations.stream()
+                    .filter(c -> c.result() == Calibration.Result.GOOD)
+                    .map(Calibration::doneOn)
+                    .findFirst();
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Whole> whole(long id) {
+        return gauges.byId(id)
+                .map(gauge -> new Whole(
+                        gauge,
+                        gauges.calibrations(id),
+                        gauges.statusChanges(id),
+                        gauges.checks(id),
+                        gauges.blocks(id).stream()
+                                .sorted(java.util.Comparator.comparing(BlockRow::nominal))
+                                .toList(),
+                        uses().getOrDefault(id, 0)));
+    }
+
+    /** Sweeps read with each gauge since its last calibration. */
+    @Transactional(readOnly = true)
+    public Map<Long, Integer> uses() {
+        return gauges.usesSinceCalibration().stream().collect(Collectors.toMap(UseCount::gaugeId, UseCount::uses));
+    }
+
+    /** The blocks of a set that are neither worn nor missing. */
+    @Transactional(readOnly = true)
+    public BlockSet blockSet(Gauge set) {
+        List<Block> good = gauges.blocks(set.id()).stream()
+                .filter(row -> row.state() == BlockRow.State.GOOD)
+                .map(BlockRow::block)
+                .toList();
+        return BlockSet.of(set.graduationUnit(), good);
     }
 
     /** Adds a gauge; it gets an id of its own. */

@@ -11,6 +11,7 @@ import org.eskarn.app.docket.ReadingRow;
 import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.docket.ZeroRow;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.RequirementRow;
 import org.eskarn.core.reading.FlickerRule;
@@ -144,6 +145,18 @@ final class Seal {
                 sweep.row().begunAt(),
                 gauge.mark());
         line(text, gauge.dial().graduation(), gauge.dial().errorLimit());
+        ZeroRow zero = sweep.zero();
+        if (zero != null) {
+            line(text, "zero", zero.master(), zero.deviation().toPlainString(), zero.setting());
+            line(text, String.valueOf(zero.recheck()), zero.setByName(), zero.setAt());
+        }
+        if (sweep.row().overrideReason() != null) {
+            line(
+                    text,
+                    "override",
+                    sweep.row().overrideReason(),
+                    String.valueOf(sweep.row().overrideByName()));
+        }
         sweep.layout().stations().stream()
                 .skip(requirementStations)
                 .forEach(extra -> line(text, "extra", place(extra)));

@@ -29,7 +29,7 @@ record EditorChoices(
                         .toList(),
                 List.of(LengthUnit.values()),
                 List.of(DecisionRule.values()),
-                List.of(GaugeKind.values()),
+                GaugeKind.measuring(),
                 List.of(ZeroRule.values()),
                 List.of(FlickerRule.values()),
                 List.of(WorkKind.values()));

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.eskarn.app.page.Typed;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;

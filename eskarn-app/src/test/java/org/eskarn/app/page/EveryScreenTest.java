@@ -42,6 +42,19 @@ class EveryScreenTest {
                 "/dockets/217/1?step=require&task=leave",
                 "/dockets/222/3?step=sweep",
                 "/dockets/224/1?step=verdict",
+                "/dockets/219/2?step=zero",
+                "/dockets/219/4?step=gauge",
+                "/gauges",
+                "/gauges/1",
+                "/gauges/1/check",
+                "/gauges/1/trace?error=8&since=2020-01-01",
+                "/gauges/16/inspection",
+                "/gauges/1/label",
+                "/gauges/schedule",
+                "/tables",
+                "/tables/blocks?set=METRIC_88&size=38.7745&protector=2",
+                "/tables/blocks?set=METRIC_88&size=0.3",
+                "/tables/dial?turns=1&pointer=34.5",
                 "/parts",
                 "/parts/new",
                 "/parts/6",
@@ -63,6 +76,12 @@ class EveryScreenTest {
             mara = eskarn.signedIn("m.quill");
         }
         isFit(mara.context().newPage(), path, eskarn);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/gauges/2", "/gauges/new", "/gauges/2/change", "/gauges/17/blocks"})
+    void ofTheKeeperIsFitToBeSeen(String path, Eskarn eskarn) {
+        isFit(eskarn.signedIn("i.varn"), path, eskarn);
     }
 
     @ParameterizedTest

@@ -87,6 +87,8 @@ class ScreenshotsTest {
             shoot(page, "part");
             page.navigate(address + "/parts/10/requirements/2");
             shoot(page, "requirement");
+            page.navigate(address + "/gauges");
+            shoot(page, "gauges");
             page.navigate(address + "/ledger");
             shoot(page, "ledger");
             page.navigate(address + "/ledger/212");

@@ -21,10 +21,11 @@ import org.eskarn.core.units.Length;
  * @param drift whether drift is taken off
  * @param sag s, if known
  * @param leverDegrees β, at least 0 and below 60 degrees; 0 for none
+ * @param masterDeviation how far the master the zero was set on is from what the zero means, µm; every reading grows by it
  */
-public record Corrections(boolean drift, Optional<Length> sag, double leverDegrees) {
+public record Corrections(boolean drift, Optional<Length> sag, double leverDegrees, double masterDeviation) {
 
-    public static final Corrections NONE = new Corrections(false, Optional.empty(), 0);
+    public static final Corrections NONE = new Corrections(false, Optional.empty(), 0, 0);
 
     /** Degrees; beyond it nobody sets a lever, and the cosine grows uncertain. */
     public static final double STEEPEST_LEVER = 60;
@@ -38,13 +39,22 @@ public record Corrections(boolean drift, Optional<Length> sag, double leverDegre
         }
     }
 
-    public boolean none() {
-        return !drift && sag.isEmpty() && leverDegrees == 0;
+    public Corrections(boolean drift, Optional<Length> sag, double leverDegrees) {
+        this(drift, sag, leverDegrees, 0);
     }
 
-    /** The sweep with lever and sag taken off; its return is corrected alike, drift is still in it. */
+    /** The same on a master that is off by so much, µm. */
+    public Corrections on(double deviation) {
+        return new Corrections(drift, sag, leverDegrees, deviation);
+    }
+
+    public boolean none() {
+        return !drift && sag.isEmpty() && leverDegrees == 0 && masterDeviation == 0;
+    }
+
+    /** The sweep with lever, sag and the master's deviation taken in; its return is corrected alike, drift is still in it. */
     Sweep geometric(Sweep sweep) {
-        if (sag.isEmpty() && leverDegrees == 0) {
+        if (sag.isEmpty() && leverDegrees == 0 && masterDeviation == 0) {
             return sweep;
         }
         double cosine = Math.cos(Math.toRadians(leverDegrees));
@@ -53,13 +63,13 @@ public record Corrections(boolean drift, Optional<Length> sag, double leverDegre
         for (Reading reading : sweep.readings()) {
             readings.add(new Reading(
                     reading.station(),
-                    reading.micrometres() * cosine + sagAt(reading.station(), sagging),
+                    reading.micrometres() * cosine + sagAt(reading.station(), sagging) + masterDeviation,
                     reading.halfBand() * cosine));
         }
         Double atReturn = sweep.atReturn();
         Double corrected = atReturn == null
                 ? null
-                : (Double) (atReturn * cosine + sagAt(sweep.layout().stations().get(0), sagging));
+                : (Double) (atReturn * cosine + sagAt(sweep.layout().stations().get(0), sagging) + masterDeviation);
         return new Sweep(sweep.layout(), readings, corrected);
     }
 

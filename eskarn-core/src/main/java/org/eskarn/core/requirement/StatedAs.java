@@ -36,8 +36,8 @@ public enum StatedAs {
         return explanation;
     }
 
-    /** How many µm of movement go with one µm of this figure, for a round section. */
+    /** How many µm of difference between two readings go with one µm of this figure, for a round section. */
     double movementPerUnit() {
-        return this == OFFSET ? 2 : 1;
+        return this == OFFSET || this == RADIAL ? 2 : 1;
     }
 }

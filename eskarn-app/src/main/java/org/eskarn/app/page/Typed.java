@@ -1,20 +1,22 @@
-package org.eskarn.app.part;
+package org.eskarn.app.page;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the fields of a form, and gathers a sentence for each that cannot be read. */
-record Typed(Map<String, String> problems) {
+public record Typed(Map<String, String> problems) {
 
     private static final Pattern DECIMAL = Pattern.compile("[+-]?(\\d{1,9}(\\.\\d{0,9})?|\\.\\d{1,9})");
 
-    static String text(@Nullable String typed) {
+    public static String text(@Nullable String typed) {
         return typed == null ? "" : typed.strip();
     }
 
-    String required(String field, @Nullable String typed, int longest, String what) {
+    public String required(String field, @Nullable String typed, int longest, String what) {
         String text = text(typed);
         if (text.isEmpty()) {
             problem(field, "Type " + what + ".");
@@ -22,7 +24,7 @@ record Typed(Map<String, String> problems) {
         return atMost(field, text, longest);
     }
 
-    String atMost(String field, String text, int longest) {
+    public String atMost(String field, String text, int longest) {
         if (text.length() > longest) {
             problem(field, "That is longer than " + longest + " characters: write it shorter.");
         }
@@ -30,8 +32,7 @@ record Typed(Map<String, String> problems) {
     }
 
     /** The number in a field; null where it is empty or no number. */
-    @Nullable
-    BigDecimal number(String field, @Nullable String typed) {
+    public @Nullable BigDecimal number(String field, @Nullable String typed) {
         String text = text(typed).replace(',', '.').replace('\u2212', '-');
         if (text.isEmpty()) {
             return null;
@@ -46,8 +47,7 @@ record Typed(Map<String, String> problems) {
     }
 
     /** The same, above zero. */
-    @Nullable
-    BigDecimal above(String field, @Nullable String typed, String what) {
+    public @Nullable BigDecimal above(String field, @Nullable String typed, String what) {
         BigDecimal number = number(field, typed);
         if (number != null && number.signum() <= 0) {
             problem(field, what + " is above zero, not " + number.toPlainString() + ".");
@@ -56,7 +56,30 @@ record Typed(Map<String, String> problems) {
         return number;
     }
 
-    void problem(String field, String sentence) {
+    public void problem(String field, String sentence) {
         problems.putIfAbsent(field, sentence);
+    }
+
+    /** The whole number in a field, within bounds; null where it is empty or none. */
+    public @Nullable Integer whole(String field, @Nullable String typed, int least, int most) {
+        String text = text(typed);
+        if (text.isEmpty()) {
+            return null;
+        }
+        if (!text.matches("\\d{1,6}") || Integer.parseInt(text) < least || Integer.parseInt(text) > most) {
+            problem(field, "“" + text + "” will not do: type a whole number from " + least + " to " + most + ".");
+            return null;
+        }
+        return Integer.parseInt(text);
+    }
+
+    /** The day in a field; null where it is none. */
+    public @Nullable LocalDate day(String field, @Nullable String typed) {
+        try {
+            return LocalDate.parse(text(typed));
+        } catch (DateTimeParseException e) {
+            problem(field, "Type the day, for example 2026-12-01.");
+            return null;
+        }
     }
 }

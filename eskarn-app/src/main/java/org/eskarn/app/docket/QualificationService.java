@@ -1,0 +1,121 @@
+package org.eskarn.app.docket;
+
+import java.time.Clock;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.eskarn.app.account.Account;
+import org.eskarn.app.account.AccountService;
+import org.eskarn.app.gauge.GaugeKeeping;
+import org.eskarn.app.gauge.GaugeRefused;
+import org.eskarn.app.page.Typed;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Puts an inspected gauge into service, or keeps it out, with a signature. */
+@Service
+public class QualificationService {
+
+    private final QualificationMapper mapper;
+    private final DocketService dockets;
+    private final GaugeKeeping keeping;
+    private final AccountService accounts;
+    private final Clock clock;
+
+    QualificationService(
+            QualificationMapper mapper,
+            DocketService dockets,
+            GaugeKeeping keeping,
+            AccountService accounts,
+            Clock clock) {
+        this.mapper = mapper;
+        this.dockets = dockets;
+        this.keeping = keeping;
+        this.accounts = accounts;
+        this.clock = clock;
+    }
+
+    /** The inspections of a gauge, the newest first. */
+    @Transactional(readOnly = true)
+    public List<GaugeInspection> inspections(long gaugeId) {
+        return dockets.byIds(mapper.docketsOf(gaugeId)).stream()
+                .sorted(java.util.Comparator.comparingInt(
+                        (Docket docket) -> -docket.row().number()))
+                .map(GaugeInspection::of)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<QualificationRow> decisions(long gaugeId) {
+        return mapper.of(gaugeId);
+    }
+
+    /** What stands in the fields. */
+    public record DecisionForm(
+            boolean fit,
+            @Nullable String corrections,
+            @Nullable String limits,
+            @Nullable String password) {}
+
+    /** A decision was not taken; one sentence for each field at fault. */
+    public static final class DecisionRefused extends Exception {
+
+        private static final long serialVersionUID = 1L;
+
+        private final transient Map<String, String> problems;
+
+        DecisionRefused(Map<String, String> problems) {
+            super(String.join(" ", problems.values()));
+            this.problems = Map.copyOf(problems);
+        }
+
+        public Map<String, String> problems() {
+            return problems;
+        }
+    }
+
+    /**
+     * Decides on a gauge by its newest inspection, which has to be signed.
+     *
+     * @throws DecisionRefused if the inspection is not signed, the password is not the signer's, somebody was quicker, or a
+     *     field is too long
+     */
+    @Transactional(rollbackFor = DecisionRefused.class)
+    public void decide(long gaugeId, int version, DecisionForm form, Account signer) throws DecisionRefused {
+        Typed typed = new Typed(new LinkedHashMap<>());
+        String corrections = typed.atMost("corrections", Typed.text(form.corrections()), 400);
+        String limits = typed.atMost("limits", Typed.text(form.limits()), 300);
+        List<GaugeInspection> inspections = inspections(gaugeId);
+        if (inspections.isEmpty() || !inspections.get(0).docket().row().signed()) {
+            typed.problem("decision", "Its inspection is not signed yet: sign the docket first, then decide.");
+        }
+        if (!accounts.confirms(signer, form.password() == null ? "" : form.password())) {
+            typed.problem("password", "That is not your password: type the one you signed in with.");
+        }
+        if (!typed.problems().isEmpty()) {
+            throw new DecisionRefused(typed.problems());
+        }
+        Docket docket = inspections.get(0).docket();
+        try {
+            keeping.decide(
+                    gaugeId,
+                    version,
+                    form.fit(),
+                    limits,
+                    "inspection, docket " + docket.row().number(),
+                    signer.id());
+        } catch (GaugeRefused e) {
+            throw new DecisionRefused(Map.of("decision", String.valueOf(e.getMessage())));
+        }
+        mapper.insert(
+                gaugeId,
+                docket.row().id(),
+                form.fit(),
+                corrections,
+                limits,
+                signer.name(),
+                signer.id(),
+                clock.instant());
+    }
+}

@@ -1,0 +1,31 @@
+package org.eskarn.app.docket;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The zero of a sweep as it was set on a master.
+ *
+ * @param deviation how far the master is from what the zero means, µm; readings grow by it
+ * @param setting what the gauge read on it, as typed
+ * @param recheck what it read on it again at the end, as typed; null until then
+ */
+public record ZeroRow(
+        long sweepId,
+        String master,
+        BigDecimal deviation,
+        String setting,
+        BigDecimal settingMicrometres,
+        @Nullable String recheck,
+        @Nullable BigDecimal recheckMicrometres,
+        String setByName,
+        Instant setAt) {
+
+    /** How far the master read off at the end, µm; null until it was read again. */
+    public @Nullable Double drift() {
+        return recheckMicrometres == null
+                ? null
+                : (Double) recheckMicrometres.subtract(settingMicrometres).doubleValue();
+    }
+}

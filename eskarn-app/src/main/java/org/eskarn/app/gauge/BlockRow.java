@@ -1,0 +1,35 @@
+package org.eskarn.app.gauge;
+
+import java.math.BigDecimal;
+import org.eskarn.core.gauge.Block;
+
+/**
+ * A block of a set.
+ *
+ * @param deviation µm
+ * @param uncertainty µm
+ */
+public record BlockRow(
+        long id, long gaugeId, BigDecimal nominal, BigDecimal deviation, BigDecimal uncertainty, State state) {
+
+    /** Whether it can be used. */
+    public enum State {
+        GOOD("good"),
+        WORN("worn"),
+        MISSING("missing");
+
+        private final String title;
+
+        State(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+
+    Block block() {
+        return new Block(nominal, deviation.doubleValue(), uncertainty.doubleValue());
+    }
+}

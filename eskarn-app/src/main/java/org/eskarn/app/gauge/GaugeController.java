@@ -1,0 +1,214 @@
+package org.eskarn.app.gauge;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.gauge.GaugeChecking.CheckForm;
+import org.eskarn.app.gauge.GaugeKeeping.CalibrationForm;
+import org.eskarn.app.gauge.GaugeService.Whole;
+import org.eskarn.core.gauge.BlockSet;
+import org.eskarn.core.units.LengthUnit;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+
+/** The register of gauges. The keeper changes it, an inspector uses it and reports. */
+@Controller
+@RequestMapping("/gauges")
+class GaugeController {
+
+    private final GaugeService gauges;
+    private final GaugeKeeping keeping;
+    private final GaugeChecking checking;
+    private final Clock clock;
+
+    GaugeController(GaugeService gauges, GaugeKeeping keeping, GaugeChecking checking, Clock clock) {
+        this.gauges = gauges;
+        this.keeping = keeping;
+        this.checking = checking;
+        this.clock = clock;
+    }
+
+    @ModelAttribute
+    void everywhere(Model model, @AuthenticationPrincipal SignedIn person) {
+        model.addAttribute("place", "gauges");
+        model.addAttribute("keeps", person.role().keeps());
+        model.addAttribute("inspects", person.role().inspects());
+        model.addAttribute("today", LocalDate.now(clock));
+        model.addAttribute("problems", Map.of());
+        model.addAttribute("kinds", List.of(GaugeKind.values()));
+        model.addAttribute("units", List.of(LengthUnit.values()));
+        model.addAttribute("templates", List.of(BlockSet.Template.values()));
+    }
+
+    @GetMapping
+    String list(Model model) {
+        List<Gauge> all = gauges.all();
+        model.addAttribute("read", all.stream().filter(g -> !g.kind().master()).toList());
+        model.addAttribute(
+                "masters", all.stream().filter(g -> g.kind().master()).toList());
+        return "gauge/gauges";
+    }
+
+    @GetMapping("/{id}")
+    String show(@PathVariable long id, Model model) {
+        Whole whole = gauges.whole(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        model.addAttribute("whole", whole);
+        model.addAttribute("gauge", whole.gauge());
+        return "gauge/gauge";
+    }
+
+    @GetMapping("/new")
+    String blank(Model model) {
+        return form(0, 0, GaugeForm.blank(LocalDate.now(clock).plusYears(1)), model);
+    }
+
+    @GetMapping("/{id}/change")
+    String change(@PathVariable long id, Model model) {
+        Gauge gauge = find(id);
+        return form(id, gauge.version(), GaugeForm.of(gauge), model);
+    }
+
+    private Gauge find(long id) {
+        return gauges.find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    private static String form(long id, int version, GaugeForm form, Model model) {
+        model.addAttribute("gaugeId", id);
+        model.addAttribute("version", version);
+        model.addAttribute("form", form);
+        return "gauge/form";
+    }
+
+    @PostMapping("/{id}/change")
+    String save(@PathVariable long id, @RequestParam int version, GaugeForm form, Model model) {
+        try {
+            return "redirect:/gauges/" + keeping.save(id, version, form);
+        } catch (GaugeRefused e) {
+            model.addAttribute("problems", e.problems());
+            return form(id, version, form, model);
+        }
+    }
+
+    @PostMapping("/{id}/calibrations")
+    String calibrate(
+            @PathVariable long id,
+            @RequestParam int version,
+            CalibrationForm form,
+            @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        try {
+            keeping.calibrate(id, version, form, person.id());
+            return "redirect:/gauges/" + id;
+        } catch (GaugeRefused e) {
+            return refused(id, e, "calibration", form, model);
+        }
+    }
+
+    private String refused(long id, GaugeRefused e, String name, Object form, Model model) {
+        model.addAttribute("problems", e.problems());
+        model.addAttribute(name, form);
+        return show(id, model);
+    }
+
+    @PostMapping("/{id}/status")
+    String setStatus(
+            @PathVariable long id,
+            @RequestParam int version,
+            @RequestParam GaugeStatus status,
+            @RequestParam String reason,
+            @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        try {
+            keeping.setStatus(id, version, status, reason, person.id());
+            return "redirect:/gauges/" + id;
+        } catch (GaugeRefused e) {
+            return refused(id, e, "reason", reason, model);
+        }
+    }
+
+    @PostMapping("/{id}/report")
+    String report(
+            @PathVariable long id, @RequestParam String reason, @AuthenticationPrincipal SignedIn person, Model model) {
+        try {
+            keeping.report(id, reason, person.id());
+            return "redirect:/gauges/" + id;
+        } catch (GaugeRefused e) {
+            return refused(id, e, "reason", reason, model);
+        }
+    }
+
+    @GetMapping("/{id}/blocks")
+    String blocks(
+            @PathVariable long id,
+            @RequestParam(required = false) BlockSet.@org.jspecify.annotations.Nullable Template template,
+            Model model) {
+        show(id, model);
+        if (template != null) {
+            model.addAttribute("lines", GaugeKeeping.template(template));
+        }
+        return "gauge/blocks";
+    }
+
+    @PostMapping("/{id}/blocks")
+    String writeBlocks(@PathVariable long id, @RequestParam int version, @RequestParam String blocks, Model model) {
+        try {
+            keeping.writeBlocks(id, version, blocks);
+            return "redirect:/gauges/" + id;
+        } catch (GaugeRefused e) {
+            model.addAttribute("lines", blocks);
+            refused(id, e, "typedBlocks", blocks, model);
+            return "gauge/blocks";
+        }
+    }
+
+    @GetMapping("/{id}/check")
+    String check(@PathVariable long id, Model model) {
+        show(id, model);
+        model.addAttribute("form", new CheckForm("", "", false, ""));
+        return "gauge/check";
+    }
+
+    /** Shows what the readings say before anything is written; with {@code sure} it is written. */
+    @PostMapping("/{id}/check")
+    String look(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean sure,
+            CheckForm form,
+            @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        show(id, model);
+        model.addAttribute("form", form);
+        try {
+            if (sure) {
+                checking.record(id, form, person.id());
+                return "redirect:/gauges/" + id;
+            }
+            model.addAttribute("finding", checking.look(find(id), form));
+        } catch (GaugeRefused e) {
+            model.addAttribute("problems", e.problems());
+            if (sure && !e.problems().containsKey("readings")) {
+                lookAgain(id, form, model);
+            }
+        }
+        return "gauge/check";
+    }
+
+    private void lookAgain(long id, CheckForm form, Model model) {
+        try {
+            model.addAttribute("finding", checking.look(find(id), form));
+        } catch (GaugeRefused e) {
+            model.addAttribute("problems", e.problems());
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package org.eskarn.app.gauge;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** When calibrations fall due, by date and by use; also as a calendar file (RFC 5545). */
+@Controller
+@RequestMapping("/gauges/schedule")
+class ScheduleController {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.BASIC_ISO_DATE;
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'").withZone(ZoneOffset.UTC);
+    private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
+
+    private final GaugeService gauges;
+    private final Clock clock;
+
+    ScheduleController(GaugeService gauges, Clock clock) {
+        this.gauges = gauges;
+        this.clock = clock;
+    }
+
+    /**
+     * One gauge in the schedule.
+     *
+     * @param useShare how much of its interval of uses is spent, in percent; null where it has none
+     */
+    record Line(
+            Gauge gauge,
+            int uses,
+            @org.jspecify.annotations.Nullable Integer useShare) {}
+
+    @GetMapping
+    String show(Model model) {
+        LocalDate today = LocalDate.now(clock);
+        Map<Long, Integer> uses = gauges.uses();
+        Map<String, List<Line>> byMonth = watched().stream()
+                .map(gauge -> line(gauge, uses.getOrDefault(gauge.id(), 0)))
+                .collect(Collectors.groupingBy(
+                        line -> month(line.gauge().nextDue(), today), TreeMap::new, Collectors.toList()));
+        model.addAttribute("place", "gauges");
+        model.addAttribute("today", today);
+        model.addAttribute("months", byMonth);
+        model.addAttribute(
+                "byUse",
+                watched().stream()
+                        .map(gauge -> line(gauge, uses.getOrDefault(gauge.id(), 0)))
+                        .filter(line -> line.useShare() != null)
+                        .sorted(Comparator.comparing(
+                                (Line line) -> -java.util.Objects.requireNonNullElse(line.useShare(), 0)))
+                        .toList());
+        return "gauge/schedule";
+    }
+
+    private static Line line(Gauge gauge, int uses) {
+        Integer interval = gauge.intervalUses();
+        return new Line(gauge, uses, interval == null ? null : (Integer) (100 * uses / interval));
+    }
+
+    private static String month(LocalDate due, LocalDate today) {
+        return due.isBefore(today) ? "" : due.toString().substring(0, 7);
+    }
+
+    private List<Gauge> watched() {
+        return gauges.all().stream()
+                .filter(gauge -> gauge.status() != GaugeStatus.WITHDRAWN)
+                .sorted(Comparator.comparing(Gauge::nextDue).thenComparing(Gauge::mark))
+                .toList();
+    }
+
+    @GetMapping(path = "/calibrations.ics")
+    ResponseEntity<String> calendar() {
+        StringBuilder text = new StringBuilder();
+        line(text, "BEGIN:VCALENDAR");
+        line(text, "VERSION:2.0");
+        line(text, "PRODID:-//Eskarn//Gauges//EN");
+        for (Gauge gauge : watched()) {
+            line(text, "BEGIN:VEVENT");
+            line(text, "UID:gauge-" + gauge.id() + "@eskarn");
+            line(text, "DTSTAMP:" + MOMENT.format(clock.instant()));
+            line(text, "DTSTART;VALUE=DATE:" + DAY.format(gauge.nextDue()));
+            line(text, "SUMMARY:" + escaped("Calibration due: " + gauge.mark() + ", " + gauge.name()));
+            line(text, "LOCATION:" + escaped(gauge.place()));
+            line(text, "END:VEVENT");
+        }
+        line(text, "END:VCALENDAR");
+        return ResponseEntity.ok()
+                .contentType(CALENDAR)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"calibrations.ics\"")
+                .body(text.toString());
+    }
+
+    private static String escaped(String text) {
+        return text.replace("\\", "\\\\").replace(";", "\\;").replace(",", "\\,");
+    }
+
+    /** Lines end in CR LF and are folded before 75 octets. */
+    private static void line(StringBuilder text, String line) {
+        StringBuilder part = new StringBuilder();
+        for (int codePoint : line.codePoints().toArray()) {
+            String next = Character.toString(codePoint);
+            if ((part + next).getBytes(StandardCharsets.UTF_8).length > 73) {
+                text.append(part).append("\r\n ");
+                part.setLength(0);
+            }
+            part.append(next);
+        }
+        text.append(part).append("\r\n");
+    }
+}
