@@ -47,9 +47,9 @@ final class DemoPart {
     /**
      * A requirement.
      *
-     * @param fields names and values in turn, as the editor names them
+     * @param fields as the editor names them, “name: value” with “ | ” between
      */
-    DemoPart asks(String title, String feature, Characteristic characteristic, String... fields) {
+    DemoPart asks(String title, String feature, Characteristic characteristic, String fields) {
         Map<String, String> form = new LinkedHashMap<>(USUAL);
         form.put("title", title);
         form.put("feature", feature);
@@ -57,8 +57,9 @@ final class DemoPart {
         form.put("unit", unit.name());
         form.put("lengthUnit", unit.name());
         form.put("resolutionUnit", (unit.metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH).name());
-        for (int i = 0; i < fields.length; i += 2) {
-            form.put(fields[i], fields[i + 1]);
+        for (String field : fields.split(" \\| ")) {
+            int colon = field.indexOf(": ");
+            form.put(field.substring(0, colon), field.substring(colon + 2));
         }
         requirements.add(form);
         return this;

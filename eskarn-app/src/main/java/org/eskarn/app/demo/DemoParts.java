@@ -43,18 +43,8 @@ final class DemoParts {
     }
 
     private static DemoPart pinionShaft() {
-        String[] common = {
-            "upper",
-            "0.020",
-            "layoutFirst",
-            "8",
-            "datum",
-            "axis of the centres",
-            "resolution",
-            "1",
-            "circumstances",
-            CENTRES
-        };
+        String common = "upper: 0.020 | layoutFirst: 8 | datum: axis of the centres | resolution: 1 | circumstances: "
+                + CENTRES;
         return metric("TG-110", "C", "Pinion shaft", "alloy steel, hardened and ground", "11.5")
                 .feature("Journal A", "A", OUTSIDE, "45", "the drive end")
                 .feature("Journal B", "B", OUTSIDE, "45", "the drive end")
@@ -65,16 +55,8 @@ final class DemoParts {
                         "Runout of gear seat",
                         "Gear seat",
                         CIRCULAR_RUNOUT_RADIAL,
-                        "upper",
-                        "0.030",
-                        "layoutFirst",
-                        "8",
-                        "datum",
-                        "axis of the centres",
-                        "resolution",
-                        "1",
-                        "circumstances",
-                        CENTRES);
+                        "upper: 0.030 | layoutFirst: 8 | datum: axis of the centres | resolution: 1 | circumstances: "
+                                + CENTRES);
     }
 
     private static DemoPart adapterRing() {
@@ -84,21 +66,9 @@ final class DemoParts {
                         "Offset of pilot opening",
                         "Pilot opening",
                         OFFSET_OF_OPENING,
-                        "upper",
-                        "0.050",
-                        "statedAs",
-                        "OFFSET",
-                        "layoutFirst",
-                        "0 30 80 135 180 225 270 310",
-                        "datum",
-                        "axis of the gearcase shaft",
-                        "resolution",
-                        "2",
-                        "workKind",
-                        "ON_THE_MACHINE",
-                        "circumstances",
-                        "Swept from the gearcase shaft, ring bolted up snug, dowels out. The bolts leave no room at some of the"
-                                + " equal steps, so the stations stand where the stylus reaches.");
+                        "upper: 0.050 | statedAs: OFFSET | layoutFirst: 0 30 80 135 180 225 270 310 | "
+                                + "datum: axis of the gearcase shaft | resolution: 2 | workKind: ON_THE_MACHINE | "
+                                + "circumstances: Swept from the gearcase shaft, ring bolted up snug, dowels out. The bolts leave no room at some of the equal steps, so the stations stand where the stylus reaches.");
     }
 
     private static DemoPart lockPin() {
@@ -109,34 +79,14 @@ final class DemoParts {
                         "Runout of pin body",
                         "Pin body",
                         CIRCULAR_RUNOUT_RADIAL,
-                        "upper",
-                        "0.0015",
-                        "rule",
-                        "STRINGENT",
-                        "layoutFirst",
-                        "8",
-                        "datum",
-                        "axis of the centres",
-                        "resolution",
-                        "1",
-                        "circumstances",
-                        CENTRES)
+                        "upper: 0.0015 | rule: STRINGENT | layoutFirst: 8 | datum: axis of the centres | "
+                                + "resolution: 1 | circumstances: " + CENTRES)
                 .asks(
                         "Runout of head",
                         "Head",
                         CIRCULAR_RUNOUT_RADIAL,
-                        "upper",
-                        "0.002",
-                        "rule",
-                        "STRINGENT",
-                        "layoutFirst",
-                        "8",
-                        "datum",
-                        "axis of the centres",
-                        "resolution",
-                        "1",
-                        "circumstances",
-                        CENTRES);
+                        "upper: 0.002 | rule: STRINGENT | layoutFirst: 8 | datum: axis of the centres | resolution: 1 | "
+                                + "circumstances: " + CENTRES);
     }
 
     private static DemoPart wedgeCrank() {
@@ -147,16 +97,8 @@ final class DemoParts {
                             "Runout of " + journal.toLowerCase(java.util.Locale.ROOT),
                             journal,
                             CIRCULAR_RUNOUT_RADIAL,
-                            "upper",
-                            "0.030",
-                            "layoutFirst",
-                            TWELVE,
-                            "datum",
-                            "axis of the centres",
-                            "resolution",
-                            "1",
-                            "circumstances",
-                            CENTRES);
+                            "upper: 0.030 | layoutFirst: " + TWELVE
+                                    + " | datum: axis of the centres | resolution: 1 | circumstances: " + CENTRES);
         }
         return crank;
     }
@@ -169,112 +111,35 @@ final class DemoParts {
                         "Size of seat A",
                         "Seat A",
                         OUTSIDE_SIZE,
-                        "limitKind",
-                        "PLUS_MINUS",
-                        "nominal",
-                        "45.000",
-                        "upper",
-                        "0.018",
-                        "lower",
-                        "0.002",
-                        "layoutKind",
-                        "RINGS",
-                        "layoutFirst",
-                        "8 20 32",
-                        "layoutSecond",
-                        "0 90",
-                        "gaugeKind",
-                        "MICROMETER",
-                        "resolution",
-                        "1",
-                        "zeroRule",
-                        "MASTER",
-                        "warm",
-                        "true",
-                        "circumstances",
-                        "Straight from the grinder it measures large: let it come to the room first.")
+                        "limitKind: PLUS_MINUS | nominal: 45.000 | upper: 0.018 | lower: 0.002 | layoutKind: RINGS | "
+                                + "layoutFirst: 8 20 32 | layoutSecond: 0 90 | gaugeKind: MICROMETER | resolution: 1 | "
+                                + "zeroRule: MASTER | warm: true | "
+                                + "circumstances: Straight from the grinder it measures large: let it come to the room first.")
                 .asks(
                         "Out-of-round of seat A",
                         "Seat A",
                         OUT_OF_ROUND,
-                        "upper",
-                        "0.003",
-                        "statedAs",
-                        "RADIAL",
-                        "layoutKind",
-                        "RINGS",
-                        "layoutFirst",
-                        "8 32",
-                        "layoutSecond",
-                        "0 45 90 135",
-                        "setTo",
-                        "45.000",
-                        "gaugeKind",
-                        "SNAP_GAUGE",
-                        "zeroRule",
-                        "MASTER")
+                        "upper: 0.003 | statedAs: RADIAL | layoutKind: RINGS | layoutFirst: 8 32 | "
+                                + "layoutSecond: 0 45 90 135 | setTo: 45.000 | gaugeKind: SNAP_GAUGE | zeroRule: MASTER")
                 .asks(
                         "Taper of seat A",
                         "Seat A",
                         TAPER,
-                        "upper",
-                        "0.004",
-                        "per",
-                        "24",
-                        "layoutKind",
-                        "RINGS",
-                        "layoutFirst",
-                        "8 32",
-                        "layoutSecond",
-                        "0 90",
-                        "setTo",
-                        "45.000",
-                        "gaugeKind",
-                        "SNAP_GAUGE",
-                        "zeroRule",
-                        "MASTER")
-                .asks(
-                        "Roundness of seat A",
-                        "Seat A",
-                        ROUNDNESS,
-                        "upper",
-                        "0.004",
-                        "layoutFirst",
-                        "24",
-                        "resolution",
-                        "0.2")
+                        "upper: 0.004 | per: 24 | layoutKind: RINGS | layoutFirst: 8 32 | layoutSecond: 0 90 | "
+                                + "setTo: 45.000 | gaugeKind: SNAP_GAUGE | zeroRule: MASTER")
+                .asks("Roundness of seat A", "Seat A", ROUNDNESS, "upper: 0.004 | layoutFirst: 24 | resolution: 0.2")
                 .asks(
                         "Total runout of seat A",
                         "Seat A",
                         TOTAL_RUNOUT,
-                        "upper",
-                        "0.012",
-                        "layoutFirst",
-                        "8 20 32",
-                        "layoutSecond",
-                        "4",
-                        "datum",
-                        "axis of the centres",
-                        "resolution",
-                        "1",
-                        "repeats",
-                        "2",
-                        "circumstances",
-                        CENTRES)
+                        "upper: 0.012 | layoutFirst: 8 20 32 | layoutSecond: 4 | datum: axis of the centres | "
+                                + "resolution: 1 | repeats: 2 | circumstances: " + CENTRES)
                 .asks(
                         "Keyways in line",
                         "Keyways",
                         PHASE_ANGLE,
-                        "upper",
-                        "0.25",
-                        "radius",
-                        "22",
-                        "layoutFirst",
-                        "gear keyway; coupling keyway",
-                        "datum",
-                        "A",
-                        "resolution",
-                        "10");
+                        "upper: 0.25 | radius: 22 | layoutFirst: gear keyway; coupling keyway | datum: A | "
+                                + "resolution: 10");
     }
 
     private static DemoPart gearcase() {
@@ -287,104 +152,36 @@ final class DemoParts {
                         "Flatness of joint face",
                         "Joint face",
                         FLATNESS,
-                        "upper",
-                        "0.030",
-                        "layoutFirst",
-                        "20 140 260 380",
-                        "layoutSecond",
-                        "15 110 205",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "resolution",
-                        "2",
-                        "circumstances",
-                        "Upside down on three jacks, levelled so that three corners read alike.")
+                        "upper: 0.030 | layoutFirst: 20 140 260 380 | layoutSecond: 15 110 205 | "
+                                + "workKind: ON_THE_PLATE | resolution: 2 | "
+                                + "circumstances: Upside down on three jacks, levelled so that three corners read alike.")
                 .asks(
                         "Size of bearing bore 1",
                         "Bearing bore 1",
                         BORE_SIZE,
-                        "limitKind",
-                        "PLUS_MINUS",
-                        "nominal",
-                        "72.000",
-                        "upper",
-                        "0.030",
-                        "lower",
-                        "0.000",
-                        "layoutKind",
-                        "RINGS",
-                        "layoutFirst",
-                        "5 15 25",
-                        "layoutSecond",
-                        "0 90",
-                        "setTo",
-                        "72.000",
-                        "gaugeKind",
-                        "BORE_GAUGE",
-                        "resolution",
-                        "1",
-                        "zeroRule",
-                        "MASTER",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "circumstances",
-                        "Halves bolted together, bolts torqued as the maker says, bearing out.")
+                        "limitKind: PLUS_MINUS | nominal: 72.000 | upper: 0.030 | lower: 0.000 | layoutKind: RINGS | "
+                                + "layoutFirst: 5 15 25 | layoutSecond: 0 90 | setTo: 72.000 | gaugeKind: BORE_GAUGE | "
+                                + "resolution: 1 | zeroRule: MASTER | workKind: ON_THE_PLATE | "
+                                + "circumstances: Halves bolted together, bolts torqued as the maker says, bearing out.")
                 .asks(
                         "Bore 1 parallel to joint face",
                         "Bearing bore 1",
                         PARALLELISM_OF_AXIS,
-                        "upper",
-                        "0.040",
-                        "per",
-                        "300",
-                        "span",
-                        "420",
-                        "layoutFirst",
-                        "upright; level",
-                        "datum",
-                        "A",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "resolution",
-                        "2",
-                        "repeats",
-                        "2",
-                        "circumstances",
-                        "Arbor in the bore; for the second sweep turn it half round.")
+                        "upper: 0.040 | per: 300 | span: 420 | layoutFirst: upright; level | datum: A | "
+                                + "workKind: ON_THE_PLATE | resolution: 2 | repeats: 2 | "
+                                + "circumstances: Arbor in the bore; for the second sweep turn it half round.")
                 .asks(
                         "End face square to joint face",
                         "End face",
                         SQUARENESS,
-                        "upper",
-                        "0.020",
-                        "per",
-                        "100",
-                        "layoutFirst",
-                        "10 60 110 160",
-                        "datum",
-                        "A",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "resolution",
-                        "2")
+                        "upper: 0.020 | per: 100 | layoutFirst: 10 60 110 160 | datum: A | workKind: ON_THE_PLATE | "
+                                + "resolution: 2")
                 .asks(
                         "Depth of seal seat",
                         "Seal seat",
                         DEPTH_AND_PITCH,
-                        "limitKind",
-                        "PLUS_MINUS",
-                        "nominal",
-                        "12.00",
-                        "upper",
-                        "0.10",
-                        "lower",
-                        "-0.10",
-                        "layoutFirst",
-                        "top; right; bottom; left",
-                        "gaugeKind",
-                        "DEPTH_GAUGE",
-                        "workKind",
-                        "ON_THE_PLATE");
+                        "limitKind: PLUS_MINUS | nominal: 12.00 | upper: 0.10 | lower: -0.10 | "
+                                + "layoutFirst: top; right; bottom; left | gaugeKind: DEPTH_GAUGE | workKind: ON_THE_PLATE");
     }
 
     private static DemoPart thrustWasher() {
@@ -396,52 +193,20 @@ final class DemoParts {
                         "Parallelism of the faces",
                         "Faces",
                         PARALLELISM_OF_FACES,
-                        "upper",
-                        "0.0010",
-                        "layoutFirst",
-                        "0.5 2.5 4.5",
-                        "layoutSecond",
-                        "0.5 2 3.5",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "resolution",
-                        "1")
+                        "upper: 0.0010 | layoutFirst: 0.5 2.5 4.5 | layoutSecond: 0.5 2 3.5 | workKind: ON_THE_PLATE | "
+                                + "resolution: 1")
                 .asks(
                         "Thickness",
                         "Thickness",
                         OUTSIDE_SIZE,
-                        "limitKind",
-                        "BETWEEN",
-                        "lower",
-                        "0.3740",
-                        "upper",
-                        "0.3750",
-                        "layoutKind",
-                        "POINTS",
-                        "layoutFirst",
-                        "front left; front right; back right; back left",
-                        "gaugeKind",
-                        "MICROMETER",
-                        "zeroRule",
-                        "MASTER",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "serviceLower",
-                        "0.3710",
-                        "serviceUpper",
-                        "0.3750")
+                        "limitKind: BETWEEN | lower: 0.3740 | upper: 0.3750 | layoutKind: POINTS | "
+                                + "layoutFirst: front left; front right; back right; back left | gaugeKind: MICROMETER | "
+                                + "zeroRule: MASTER | workKind: ON_THE_PLATE | serviceLower: 0.3710 | serviceUpper: 0.3750")
                 .asks(
                         "Straightness of long edge",
                         "Long edge",
                         STRAIGHTNESS,
-                        "upper",
-                        "0.002",
-                        "layoutFirst",
-                        "0.25 1 2 3 4 4.75",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "resolution",
-                        "1");
+                        "upper: 0.002 | layoutFirst: 0.25 1 2 3 4 4.75 | workKind: ON_THE_PLATE | resolution: 1");
     }
 
     private static DemoPart lockPinBush() {
@@ -451,56 +216,22 @@ final class DemoParts {
                         "Bush bore by pins",
                         "Bush bore",
                         PIN_CHECK,
-                        "limitKind",
-                        "BETWEEN",
-                        "lower",
-                        "0.7505",
-                        "upper",
-                        "0.7520",
-                        "layoutFirst",
-                        "flange end; far end",
-                        "gaugeKind",
-                        "PINS",
-                        "zeroRule",
-                        "MASTER",
-                        "workKind",
-                        "ON_THE_PLATE")
+                        "limitKind: BETWEEN | lower: 0.7505 | upper: 0.7520 | layoutFirst: flange end; far end | "
+                                + "gaugeKind: PINS | zeroRule: MASTER | workKind: ON_THE_PLATE")
                 .asks(
                         "Clearance of pin in bush",
                         "Bush bore",
                         FIT_OF_PAIR,
-                        "lower",
-                        "0.0008",
-                        "upper",
-                        "0.0022",
-                        "serviceLower",
-                        "0.0008",
-                        "serviceUpper",
-                        "0.0040",
-                        "layoutFirst",
-                        "flange end; far end",
-                        "setTo",
-                        "0.7500",
-                        "gaugeKind",
-                        "BORE_GAUGE",
-                        "resolution",
-                        "1",
-                        "zeroRule",
-                        "MASTER",
-                        "workKind",
-                        "ON_THE_PLATE")
+                        "lower: 0.0008 | upper: 0.0022 | serviceLower: 0.0008 | serviceUpper: 0.0040 | "
+                                + "layoutFirst: flange end; far end | setTo: 0.7500 | gaugeKind: BORE_GAUGE | resolution: 1 | "
+                                + "zeroRule: MASTER | workKind: ON_THE_PLATE")
                 .asks(
                         "Lock pin enters",
                         "Bush bore",
                         FUNCTIONAL_FIT,
-                        "limitKind",
-                        "ANSWER",
-                        "layoutFirst",
-                        "The mandrel enters by hand to the shoulder; It turns freely through one turn",
-                        "gaugeKind",
-                        "PLUG",
-                        "workKind",
-                        "IN_THE_ASSEMBLY");
+                        "limitKind: ANSWER | "
+                                + "layoutFirst: The mandrel enters by hand to the shoulder; It turns freely through one turn | "
+                                + "gaugeKind: PLUG | workKind: IN_THE_ASSEMBLY");
     }
 
     private static DemoPart couplingLink() {
@@ -511,34 +242,15 @@ final class DemoParts {
                         "Bend and twist",
                         "Eyes",
                         BEND_AND_TWIST,
-                        "upper",
-                        "0.002",
-                        "per",
-                        "6",
-                        "span",
-                        "4",
-                        "layoutFirst",
-                        "bend; twist",
-                        "workKind",
-                        "IN_A_FIXTURE",
-                        "resolution",
-                        "1",
-                        "repeats",
-                        "2",
-                        "circumstances",
-                        "Arbors in both eyes; for the second sweep turn the link over: half the sum is the fixture’s.")
+                        "upper: 0.002 | per: 6 | span: 4 | layoutFirst: bend; twist | workKind: IN_A_FIXTURE | "
+                                + "resolution: 1 | repeats: 2 | "
+                                + "circumstances: Arbors in both eyes; for the second sweep turn the link over: half the sum is the fixture’s.")
                 .asks(
                         "Length against last year",
                         "Length",
                         RECORD,
-                        "limitKind",
-                        "NONE",
-                        "layoutFirst",
-                        "upper side; lower side",
-                        "workKind",
-                        "IN_A_FIXTURE",
-                        "circumstances",
-                        "From the master link; no limit is given, the figures are compared year by year.");
+                        "limitKind: NONE | layoutFirst: upper side; lower side | workKind: IN_A_FIXTURE | "
+                                + "circumstances: From the master link; no limit is given, the figures are compared year by year.");
     }
 
     private static DemoPart indexingPlate() {
@@ -550,56 +262,23 @@ final class DemoParts {
                         "Flatness of the plate",
                         "Plate",
                         FLATNESS,
-                        "upper",
-                        "0.0015",
-                        "layoutKind",
-                        "POINTS",
-                        "layoutFirst",
-                        "12 o'clock 0 4; 2 o'clock 3.46 2; 4 o'clock 3.46 -2; 6 o'clock 0 -4; 8 o'clock -3.46 -2; 10 o'clock -3.46 2; hub 0 0",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "resolution",
-                        "1")
+                        "upper: 0.0015 | layoutKind: POINTS | "
+                                + "layoutFirst: 12 o'clock 0 4; 2 o'clock 3.46 2; 4 o'clock 3.46 -2; 6 o'clock 0 -4; 8 o'clock -3.46 -2; 10 o'clock -3.46 2; hub 0 0 | "
+                                + "workKind: ON_THE_PLATE | resolution: 1")
                 .asks(
                         "Holes by pins",
                         "Ring of holes",
                         PIN_CHECK,
-                        "limitKind",
-                        "BETWEEN",
-                        "lower",
-                        "0.3760",
-                        "upper",
-                        "0.3775",
-                        "layoutFirst",
-                        "hole 1; hole 4; hole 7; hole 10",
-                        "gaugeKind",
-                        "PINS",
-                        "zeroRule",
-                        "MASTER",
-                        "workKind",
-                        "ON_THE_PLATE")
+                        "limitKind: BETWEEN | lower: 0.3760 | upper: 0.3775 | "
+                                + "layoutFirst: hole 1; hole 4; hole 7; hole 10 | gaugeKind: PINS | zeroRule: MASTER | "
+                                + "workKind: ON_THE_PLATE")
                 .asks(
                         "Pitch from hole to hole",
                         "Pitch",
                         DEPTH_AND_PITCH,
-                        "limitKind",
-                        "PLUS_MINUS",
-                        "nominal",
-                        "2.0000",
-                        "upper",
-                        "0.0010",
-                        "lower",
-                        "-0.0010",
-                        "setTo",
-                        "2.0000",
-                        "layoutFirst",
-                        "1 to 2; 2 to 3; 3 to 4; 4 to 5; 5 to 6; 6 to 1",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "resolution",
-                        "1",
-                        "zeroRule",
-                        "MASTER");
+                        "limitKind: PLUS_MINUS | nominal: 2.0000 | upper: 0.0010 | lower: -0.0010 | setTo: 2.0000 | "
+                                + "layoutFirst: 1 to 2; 2 to 3; 3 to 4; 4 to 5; 5 to 6; 6 to 1 | workKind: ON_THE_PLATE | "
+                                + "resolution: 1 | zeroRule: MASTER");
     }
 
     private static DemoPart centrePivot() {
@@ -609,34 +288,15 @@ final class DemoParts {
                         "Sideways play",
                         "Pivot",
                         PLAY,
-                        "upper",
-                        "0.08",
-                        "serviceUpper",
-                        "0.20",
-                        "layoutFirst",
-                        "5",
-                        "workKind",
-                        "IN_THE_ASSEMBLY",
-                        "resolution",
-                        "10",
-                        "circumstances",
-                        "Pushed and pulled by hand bar across the bridge, bolts torqued.")
+                        "upper: 0.08 | serviceUpper: 0.20 | layoutFirst: 5 | workKind: IN_THE_ASSEMBLY | "
+                                + "resolution: 10 | "
+                                + "circumstances: Pushed and pulled by hand bar across the bridge, bolts torqued.")
                 .asks(
                         "Play along the pivot",
                         "Pivot",
                         PLAY,
-                        "limitKind",
-                        "BETWEEN",
-                        "lower",
-                        "0.05",
-                        "upper",
-                        "0.25",
-                        "layoutFirst",
-                        "3",
-                        "workKind",
-                        "IN_THE_ASSEMBLY",
-                        "resolution",
-                        "10");
+                        "limitKind: BETWEEN | lower: 0.05 | upper: 0.25 | layoutFirst: 3 | workKind: IN_THE_ASSEMBLY | "
+                                + "resolution: 10");
     }
 
     private static DemoPart dividingTable() {
@@ -646,32 +306,15 @@ final class DemoParts {
                         "Axial runout of the table",
                         "Table",
                         CIRCULAR_RUNOUT_AXIAL,
-                        "upper",
-                        "0.010",
-                        "radius",
-                        "115",
-                        "layoutFirst",
-                        TWELVE,
-                        "resolution",
-                        "1",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "circumstances",
-                        "The maker’s certificate allows 0.010 and claims 0.004.")
+                        "upper: 0.010 | radius: 115 | layoutFirst: " + TWELVE
+                                + " | resolution: 1 | workKind: ON_THE_PLATE | "
+                                + "circumstances: The maker’s certificate allows 0.010 and claims 0.004.")
                 .asks(
                         "Radial runout of the centring",
                         "Table",
                         CIRCULAR_RUNOUT_RADIAL,
-                        "upper",
-                        "0.008",
-                        "statedAs",
-                        "OFFSET",
-                        "layoutFirst",
-                        TWELVE,
-                        "resolution",
-                        "1",
-                        "workKind",
-                        "ON_THE_PLATE");
+                        "upper: 0.008 | statedAs: OFFSET | layoutFirst: " + TWELVE
+                                + " | resolution: 1 | workKind: ON_THE_PLATE");
     }
 
     private static DemoPart brakeGuide() {
@@ -681,29 +324,11 @@ final class DemoParts {
                         "Guide to cutter",
                         "Guide",
                         PARALLELISM_OF_LINES,
-                        "upper",
-                        "0.004",
-                        "only",
-                        "PLUS",
-                        "reason",
-                        "A guide that closes towards the cutter traps the work and throws it.",
-                        "span",
-                        "12",
-                        "per",
-                        "12",
-                        "layoutFirst",
-                        "upper edge",
-                        "datum",
-                        "cutter",
-                        "workKind",
-                        "ON_THE_MACHINE",
-                        "resolution",
-                        "10",
-                        "preparations",
-                        "! Isolate the machine and lock it off before reaching in. Prove that it is dead.\n"
-                                + "! Cutter edges cut: turn the block by hand with a rag, never by the edges.\n"
-                                + "Mark one tooth and bring the same mark round to front and back.\n"
-                                + "Stand on the guide, plunger on the marked tooth.");
+                        "upper: 0.004 | only: PLUS | "
+                                + "reason: A guide that closes towards the cutter traps the work and throws it. | span: 12 | "
+                                + "per: 12 | layoutFirst: upper edge | datum: cutter | workKind: ON_THE_MACHINE | "
+                                + "resolution: 10 | "
+                                + "preparations: ! Isolate the machine and lock it off before reaching in. Prove that it is dead.\n! Cutter edges cut: turn the block by hand with a rag, never by the edges.\nMark one tooth and bring the same mark round to front and back.\nStand on the guide, plunger on the marked tooth.");
     }
 
     private static DemoPart comparatorStand() {
@@ -713,27 +338,13 @@ final class DemoParts {
                         "Face along its slide",
                         "Working face",
                         PARALLELISM_OF_LINES,
-                        "upper",
-                        "0.005",
-                        "layoutFirst",
-                        "bottom; middle; top",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "resolution",
-                        "0.2",
-                        "circumstances",
-                        "The slide at the bottom, in the middle and at the top.")
+                        "upper: 0.005 | layoutFirst: bottom; middle; top | workKind: ON_THE_PLATE | resolution: 0.2 | "
+                                + "circumstances: The slide at the bottom, in the middle and at the top.")
                 .asks(
                         "Face when seated again",
                         "Working face",
                         PARALLELISM_OF_LINES,
-                        "upper",
-                        "0.005",
-                        "layoutFirst",
-                        "seating 1; seating 2; seating 3",
-                        "workKind",
-                        "ON_THE_PLATE",
-                        "resolution",
-                        "0.2");
+                        "upper: 0.005 | layoutFirst: seating 1; seating 2; seating 3 | workKind: ON_THE_PLATE | "
+                                + "resolution: 0.2");
     }
 }

@@ -1,0 +1,55 @@
+package org.eskarn.app.docket;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.eskarn.app.docket.GaugeChoice.Offer;
+import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.part.PartRequirement;
+import org.eskarn.app.part.PartService;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+@ExtendWith(RunningEskarn.class)
+class GaugeChoiceTest {
+
+    private static List<Offer> offers(Eskarn eskarn, String drawing, String revision, int position) {
+        PartService parts = eskarn.bean(PartService.class);
+        PartRequirement requirement = parts.requirements(
+                        parts.byNumber(drawing, revision).orElseThrow().id())
+                .get(position - 1);
+        return GaugeChoice.offers(requirement, eskarn.bean(GaugeService.class).all(), LocalDate.now());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "TG-110, C, 1, LI-4, PI-3, its graduation is coarser than asked",
+        "TG-112, A, 4, LI-2, LI-4, its graduation is coarser than asked",
+        "TG-112, A, 1, MO-2, MO-6, it does not reach the size",
+        "TG-204, B, 1, LI-7, PI-9, its graduation is coarser than asked",
+        "TG-126, A, 2, MO-6, MO-2, it does not reach the size"
+    })
+    void theFirstOfferIsFitAndOthersSayWhyNot(
+            String drawing, String revision, int position, String first, String refused, String why, Eskarn eskarn) {
+        List<Offer> offers = offers(eskarn, drawing, revision, position);
+        assertThat(offers.get(0).gauge().mark()).isEqualTo(first);
+        assertThat(offers.get(0).free()).isTrue();
+        assertThat(offers)
+                .filteredOn(offer -> offer.gauge().mark().equals(refused))
+                .singleElement()
+                .satisfies(offer -> assertThat(offer.refusal()).isEqualTo(why));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"PI-9, true", "PI-3, false", "LI-4, false"})
+    void whatIsOverdueIsTakenOnlyWithAReason(String mark, boolean override, Eskarn eskarn) {
+        assertThat(offers(eskarn, "TG-160", "A", 1))
+                .filteredOn(offer -> offer.gauge().mark().equals(mark))
+                .singleElement()
+                .satisfies(offer -> assertThat(offer.override()).isEqualTo(override));
+    }
+}

@@ -1,0 +1,127 @@
+package org.eskarn.app.part;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.units.LengthUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is typed into the requirement editor, and what it means. */
+class RequirementDraftTest {
+
+    private static final List<Feature> FEATURES = List.of(new Feature(
+            7,
+            1,
+            "Journal",
+            "A",
+            SurfaceSide.OUTSIDE,
+            new java.math.BigDecimal("45"),
+            LengthUnit.MILLIMETRE,
+            "the left"));
+
+    private static RequirementForm form(Map<String, ?> fields) {
+        Map<String, Object> form = new HashMap<>(Map.of(
+                "title", "Runout",
+                "featureId", 7,
+                "characteristic", "CIRCULAR_RUNOUT_RADIAL",
+                "unit", "MILLIMETRE",
+                "lengthUnit", "MILLIMETRE",
+                "resolutionUnit", "MICROMETRE",
+                "rule", "SIMPLE",
+                "upper", "0.02",
+                "layoutFirst", "8",
+                "gaugeKind", "INDICATOR"));
+        form.putAll(Map.of("zeroRule", "FIRST_STATION", "flicker", "MIDDLE", "workKind", "ON_THE_PLATE"));
+        form.putAll(fields);
+        return JsonMapper.builder().build().convertValue(form, RequirementForm.class);
+    }
+
+    private static RequirementDraft draft(RequirementForm form) {
+        return RequirementDraft.of(form, 0, 1, 1, FEATURES);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "title | '' | title | Type what it is called",
+                "featureId | 99 | featureId | Choose the feature",
+                "upper | '' | upper | A figure is missing",
+                "upper | abc | upper | is not a number",
+                "upper | -0.02 | upper | is above zero",
+                "upper | 20 | unit | more than a quarter of the size",
+                "serviceUpper | 0 | serviceUpper | is above zero",
+                "layoutFirst | '' | layoutFirst | Nothing is written",
+                "layoutFirst | 0 90 400 | layoutFirst | is no angle",
+                "repeats | 0 | repeats | from 1 to 20",
+                "repeats | two | repeats | from 1 to 20",
+                "allowedReturn | -1 | allowedReturn | is above zero",
+                "resolution | 0 | resolution | is above zero",
+                "characteristic | CIRCULAR_RUNOUT_AXIAL | radius | Type the radius"
+            })
+    void aFieldAtFaultGetsItsOwnSentence(String field, String value, String at, String says) {
+        RequirementDraft draft = draft(form(Map.of(field, value)));
+        assertThat(draft.requirement()).isEmpty();
+        assertThat(draft.problems()).hasSize(1).containsKey(at);
+        assertThat(draft.problems().get(at)).contains(says);
+    }
+
+    @Test
+    void decimalCommasAndCautionsAreRead() {
+        RequirementDraft draft = draft(form(Map.of(
+                "upper", "0,020", "serviceUpper", "0,05", "preparations", "! Isolate it.\n\nWipe the seats.\n")));
+        PartRequirement requirement = draft.requirement().orElseThrow();
+        assertThat(requirement.limit().words()).isEqualTo("≤ 0.020 mm");
+        assertThat(requirement.inService().terms().limit().words()).isEqualTo("≤ 0.05 mm");
+        assertThat(requirement.preparations()).extracting(Preparation::caution).containsExactly(true, false);
+        assertThat(requirement.preparations().get(0).text()).isEqualTo("Isolate it.");
+    }
+
+    @Test
+    void anotherCharacteristicBringsItsUsualChoices() {
+        RequirementForm size = form(Map.of("characteristic", "BORE_SIZE", "limitKind", "MAXIMUM", "layoutKind", "RING"))
+                .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING);
+        assertThat(size.chosenLimit()).isEqualTo(LimitKind.BETWEEN);
+        assertThat(size.chosenLayout()).isEqualTo(LayoutKind.RINGS);
+        assertThat(size.layoutFirst()).isEqualTo("10 60 110");
+        assertThat(size.chosenStatement()).isEqualTo(StatedAs.ITSELF);
+        RequirementForm same =
+                form(Map.of("layoutFirst", "0 90 200")).after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING);
+        assertThat(same.layoutFirst()).isEqualTo("0 90 200");
+    }
+
+    @Test
+    void whatIsWrittenComesBackIntoTheEditorUnchanged() {
+        RequirementForm typed = form(Map.of(
+                "characteristic",
+                "PARALLELISM_OF_LINES",
+                "upper",
+                "0.050",
+                "only",
+                "PLUS",
+                "reason",
+                "must not close",
+                "layoutFirst",
+                "left; right",
+                "span",
+                "120",
+                "per",
+                "100",
+                "repeats",
+                "3",
+                "datum",
+                "A"));
+        RequirementForm again = RequirementForm.of(draft(typed).requirement().orElseThrow());
+        assertThat(draft(again).requirement()).isEqualTo(draft(typed).requirement());
+    }
+}
