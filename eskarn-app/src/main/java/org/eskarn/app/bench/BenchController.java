@@ -66,7 +66,11 @@ class BenchController {
         model.addAttribute("questioned", tracing.inQuestion());
         model.addAttribute("from", from);
         model.addAttribute("step", SHOWN);
-        model.addAttribute("gauges", gauges.dueBy(today.plusDays(GAUGES_AHEAD_DAYS)));
+        model.addAttribute(
+                "gauges",
+                gauges.dueBy(today.plusDays(GAUGES_AHEAD_DAYS)).stream()
+                        .map(gauge -> GaugeDue.of(gauge, inHand.dockets()))
+                        .toList());
         return "bench/bench";
     }
 }
