@@ -18,12 +18,11 @@ import org.eskarn.app.gauge.GaugeChecking;
 import org.eskarn.app.gauge.GaugeChecking.CheckForm;
 import org.eskarn.app.gauge.GaugeKeeping;
 import org.eskarn.app.gauge.GaugeKeeping.CalibrationForm;
-import org.eskarn.app.gauge.GaugeRefused;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.ledger.LedgerService;
 import org.eskarn.app.ledger.SigningRefused;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.PartEditing;
-import org.eskarn.app.part.PartRefused;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.SheetService;
 import org.eskarn.core.gauge.BlockSet;
@@ -100,13 +99,13 @@ class DemoWorld {
             signed(today);
             inHand(today);
             otherKinds(today);
-        } catch (AccountRefused | GaugeRefused | PartRefused | DocketConflict | SigningRefused e) {
+        } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }
     }
 
     /** Calibrations and how gauges stand: three due soon, one overdue, one in question. */
-    private void keepGauges(LocalDate today) throws GaugeRefused {
+    private void keepGauges(LocalDate today) throws FormRefused {
         Account keeper = accounts.byLogin("i.varn").orElseThrow();
         for (Gauge gauge : gauges.all()) {
             keeping.calibrate(
@@ -194,7 +193,7 @@ class DemoWorld {
     }
 
     /** Dockets of all the other kinds of work, in several states. */
-    private void otherKinds(LocalDate today) throws DocketConflict, GaugeRefused {
+    private void otherKinds(LocalDate today) throws DocketConflict, FormRefused {
         Account mara = accounts.byLogin("m.quill").orElseThrow();
         Account tobin = accounts.byLogin("t.ashdale").orElseThrow();
         int seats = open("TG-112", "VB-0412", 2, 4, "first-off", "overhaul office", today.plusDays(1), mara);

@@ -21,13 +21,21 @@ class DocketPages {
     private final GaugeService gauges;
     private final AccountService accounts;
     private final ZeroService zeros;
+    private final TraceService tracing;
     private final Clock clock;
 
-    DocketPages(DocketService dockets, GaugeService gauges, AccountService accounts, ZeroService zeros, Clock clock) {
+    DocketPages(
+            DocketService dockets,
+            GaugeService gauges,
+            AccountService accounts,
+            ZeroService zeros,
+            TraceService tracing,
+            Clock clock) {
         this.dockets = dockets;
         this.gauges = gauges;
         this.accounts = accounts;
         this.zeros = zeros;
+        this.tracing = tracing;
         this.clock = clock;
     }
 
@@ -45,6 +53,9 @@ class DocketPages {
         }
         if (shown == Step.ZERO && setUp.requirement().row().zeroRule() == ZeroRule.MASTER) {
             model.addAttribute("masters", zeros.masters(setUp));
+        }
+        if (shown == Step.VERDICT) {
+            model.addAttribute("questions", tracing.questionsOf(docket.row().number()));
         }
         model.addAttribute(
                 "page",

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.OpeningService.OpeningForm;
-import org.eskarn.app.docket.OpeningService.OpeningRefused;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.PartService;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -47,7 +47,7 @@ class OpeningController {
         try {
             List<Integer> numbers = opening.open(id, form, person.id());
             return numbers.size() == 1 ? "redirect:/dockets/" + numbers.get(0) : "redirect:/";
-        } catch (OpeningRefused e) {
+        } catch (FormRefused e) {
             return page(id, form, e.problems(), model);
         }
     }

@@ -11,6 +11,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.eskarn.app.docket.DocketService.Opening;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.PartService;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -45,30 +46,13 @@ public class OpeningService {
             @Nullable String askedBy,
             @Nullable Long gaugeId) {}
 
-    /** Nothing was opened; one sentence for each field at fault. */
-    public static final class OpeningRefused extends Exception {
-
-        private static final long serialVersionUID = 1L;
-
-        private final transient Map<String, String> problems;
-
-        OpeningRefused(Map<String, String> problems) {
-            super(String.join(" ", problems.values()));
-            this.problems = Map.copyOf(problems);
-        }
-
-        public Map<String, String> problems() {
-            return problems;
-        }
-    }
-
     /**
      * Opens a docket for each serial and returns their numbers.
      *
-     * @throws OpeningRefused if a field is unfit, the part asks nothing, or there is no gauge
+     * @throws FormRefused if a field is unfit, the part asks nothing, or there is no gauge
      */
-    @Transactional(rollbackFor = OpeningRefused.class)
-    public List<Integer> open(long partId, OpeningForm form, long by) throws OpeningRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public List<Integer> open(long partId, OpeningForm form, long by) throws FormRefused {
         Map<String, String> problems = new LinkedHashMap<>();
         List<String> serials = serials(form.serials(), problems);
         LocalDate due = due(form.due(), problems);
@@ -90,7 +74,7 @@ public class OpeningService {
             problems.put("part", "There is no gauge in the register to measure with.");
         }
         if (!problems.isEmpty() || due == null || purpose == null) {
-            throw new OpeningRefused(problems);
+            throw new FormRefused(problems);
         }
         List<Integer> numbers = new ArrayList<>();
         for (String serial : serials) {

@@ -1,8 +1,5 @@
 package org.eskarn.app.docket;
 
-import java.util.Arrays;
-import java.util.Optional;
-
 /** What a docket is for. */
 public enum Purpose {
     FIRST_OFF("first-off"),
@@ -19,10 +16,5 @@ public enum Purpose {
 
     public String title() {
         return title;
-    }
-
-    /** The purpose that is written so, if any. */
-    public static Optional<Purpose> titled(String title) {
-        return Arrays.stream(values()).filter(each -> each.title.equals(title)).findFirst();
     }
 }

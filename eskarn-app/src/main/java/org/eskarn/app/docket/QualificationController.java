@@ -9,9 +9,9 @@ import java.time.LocalDate;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.QualificationService.DecisionForm;
-import org.eskarn.app.docket.QualificationService.DecisionRefused;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.page.FormRefused;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -53,7 +53,7 @@ class QualificationController {
         try {
             qualification.decide(id, version, form, person.account());
             return "redirect:/gauges/" + id + "/inspection";
-        } catch (DecisionRefused e) {
+        } catch (FormRefused e) {
             return page(id, form, e.problems(), person, model);
         }
     }

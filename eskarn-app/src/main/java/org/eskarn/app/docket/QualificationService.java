@@ -7,7 +7,7 @@ import java.util.Map;
 import org.eskarn.app.account.Account;
 import org.eskarn.app.account.AccountService;
 import org.eskarn.app.gauge.GaugeKeeping;
-import org.eskarn.app.gauge.GaugeRefused;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -58,31 +58,14 @@ public class QualificationService {
             @Nullable String limits,
             @Nullable String password) {}
 
-    /** A decision was not taken; one sentence for each field at fault. */
-    public static final class DecisionRefused extends Exception {
-
-        private static final long serialVersionUID = 1L;
-
-        private final transient Map<String, String> problems;
-
-        DecisionRefused(Map<String, String> problems) {
-            super(String.join(" ", problems.values()));
-            this.problems = Map.copyOf(problems);
-        }
-
-        public Map<String, String> problems() {
-            return problems;
-        }
-    }
-
     /**
      * Decides on a gauge by its newest inspection, which has to be signed.
      *
-     * @throws DecisionRefused if the inspection is not signed, the password is not the signer's, somebody was quicker, or a
+     * @throws FormRefused if the inspection is not signed, the password is not the signer's, somebody was quicker, or a
      *     field is too long
      */
-    @Transactional(rollbackFor = DecisionRefused.class)
-    public void decide(long gaugeId, int version, DecisionForm form, Account signer) throws DecisionRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public void decide(long gaugeId, int version, DecisionForm form, Account signer) throws FormRefused {
         Typed typed = new Typed(new LinkedHashMap<>());
         String corrections = typed.atMost("corrections", Typed.text(form.corrections()), 400);
         String limits = typed.atMost("limits", Typed.text(form.limits()), 300);
@@ -94,7 +77,7 @@ public class QualificationService {
             typed.problem("password", "That is not your password: type the one you signed in with.");
         }
         if (!typed.problems().isEmpty()) {
-            throw new DecisionRefused(typed.problems());
+            throw new FormRefused(typed.problems());
         }
         Docket docket = inspections.get(0).docket();
         try {
@@ -105,8 +88,8 @@ public class QualificationService {
                     limits,
                     "inspection, docket " + docket.row().number(),
                     signer.id());
-        } catch (GaugeRefused e) {
-            throw new DecisionRefused(Map.of("decision", String.valueOf(e.getMessage())));
+        } catch (FormRefused e) {
+            throw new FormRefused(Map.of("decision", String.valueOf(e.getMessage())));
         }
         mapper.insert(
                 gaugeId,

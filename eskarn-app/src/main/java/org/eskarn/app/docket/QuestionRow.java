@@ -17,6 +17,7 @@ public record QuestionRow(
         int number,
         int position,
         String title,
+        String gaugeMark,
         BigDecimal error,
         LengthUnit errorUnit,
         LocalDate since,

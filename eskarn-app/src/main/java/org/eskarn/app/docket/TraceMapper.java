@@ -16,6 +16,8 @@ interface TraceMapper {
 
     List<QuestionRow> questions(long gaugeId);
 
+    List<QuestionRow> questionsOfDocket(int number);
+
     List<Long> inQuestion();
 
     void insertQuestion(

@@ -1,6 +1,5 @@
 package org.eskarn.app.docket;
 
-import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -9,7 +8,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.eskarn.core.units.Length;
-import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.TraceBack;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -85,6 +83,12 @@ public class TraceService {
         return mapper.questions(gaugeId);
     }
 
+    /** What is or was in question of one docket. */
+    @Transactional(readOnly = true)
+    public List<QuestionRow> questionsOf(int number) {
+        return mapper.questionsOfDocket(number);
+    }
+
     /** The dockets with a verdict in question. */
     @Transactional(readOnly = true)
     public List<Docket> inQuestion() {
@@ -106,9 +110,5 @@ public class TraceService {
         if (mapper.settle(question, why, by, clock.instant()) == 0) {
             throw new DocketConflict("Somebody else settled this meanwhile: here is how it stands now.");
         }
-    }
-
-    static Length error(BigDecimal amount, LengthUnit unit) {
-        return new Length(amount, unit);
     }
 }

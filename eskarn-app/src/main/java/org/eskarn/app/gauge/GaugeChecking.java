@@ -8,9 +8,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
 import org.eskarn.core.gauge.Repeats;
-import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -54,10 +54,10 @@ public class GaugeChecking {
     /**
      * What a check would conclude; nothing is written.
      *
-     * @throws GaugeRefused if a reading is none, or there are too few
+     * @throws FormRefused if a reading is none, or there are too few
      */
     @Transactional(readOnly = true)
-    public Finding look(Gauge gauge, CheckForm form) throws GaugeRefused {
+    public Finding look(Gauge gauge, CheckForm form) throws FormRefused {
         double[] readings = readings(form);
         Repeats all = Repeats.of(readings);
         boolean out = Boolean.TRUE.equals(form.leaveOut()) && all.odd().isPresent();
@@ -75,22 +75,22 @@ public class GaugeChecking {
     /**
      * Records a check.
      *
-     * @throws GaugeRefused if a field is unfit, or an odd reading is left out without a cause
+     * @throws FormRefused if a field is unfit, or an odd reading is left out without a cause
      */
-    @Transactional(rollbackFor = GaugeRefused.class)
-    public void record(long id, CheckForm form, long by) throws GaugeRefused {
-        Gauge gauge = gauges.byId(id).orElseThrow(() -> new GaugeRefused("readings", "There is no such gauge."));
+    @Transactional(rollbackFor = FormRefused.class)
+    public void record(long id, CheckForm form, long by) throws FormRefused {
+        Gauge gauge = gauges.byId(id).orElseThrow(() -> new FormRefused("readings", "There is no such gauge."));
         Typed typed = new Typed(new LinkedHashMap<>());
         String master = typed.required("master", form.master(), 120, "the master it was read on");
         String cause = typed.atMost("cause", Typed.text(form.cause()), 200);
         if (!typed.problems().isEmpty()) {
-            throw new GaugeRefused(typed.problems());
+            throw new FormRefused(typed.problems());
         }
         Finding finding = look(gauge, form);
         boolean out =
                 Boolean.TRUE.equals(form.leaveOut()) && finding.all().odd().isPresent();
         if (out && cause.isEmpty()) {
-            throw new GaugeRefused(
+            throw new FormRefused(
                     "cause",
                     "Write why that reading is odd (dirt, oil film, lifted foot, knocked), and read once more.");
         }
@@ -123,7 +123,7 @@ public class GaugeChecking {
                 .toList();
     }
 
-    private static double[] readings(CheckForm form) throws GaugeRefused {
+    private static double[] readings(CheckForm form) throws FormRefused {
         Typed typed = new Typed(new LinkedHashMap<>());
         List<Double> readings = new ArrayList<>();
         for (String word : words(form)) {
@@ -137,13 +137,8 @@ public class GaugeChecking {
                     "readings", "Read the master 2 to 30 times and type what the gauge shows, with blanks between.");
         }
         if (!typed.problems().isEmpty()) {
-            throw new GaugeRefused(typed.problems());
+            throw new FormRefused(typed.problems());
         }
         return readings.stream().mapToDouble(x -> x).toArray();
-    }
-
-    /** The unit its readings are typed in. */
-    static LengthUnit unit(Gauge gauge) {
-        return gauge.graduationUnit();
     }
 }

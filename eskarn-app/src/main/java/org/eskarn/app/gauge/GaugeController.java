@@ -8,6 +8,7 @@ import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.gauge.GaugeChecking.CheckForm;
 import org.eskarn.app.gauge.GaugeKeeping.CalibrationForm;
 import org.eskarn.app.gauge.GaugeService.Whole;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.units.LengthUnit;
 import org.springframework.http.HttpStatus;
@@ -94,7 +95,7 @@ class GaugeController {
     String save(@PathVariable long id, @RequestParam int version, GaugeForm form, Model model) {
         try {
             return "redirect:/gauges/" + keeping.save(id, version, form);
-        } catch (GaugeRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
             return form(id, version, form, model);
         }
@@ -110,12 +111,12 @@ class GaugeController {
         try {
             keeping.calibrate(id, version, form, person.id());
             return "redirect:/gauges/" + id;
-        } catch (GaugeRefused e) {
+        } catch (FormRefused e) {
             return refused(id, e, "calibration", form, model);
         }
     }
 
-    private String refused(long id, GaugeRefused e, String name, Object form, Model model) {
+    private String refused(long id, FormRefused e, String name, Object form, Model model) {
         model.addAttribute("problems", e.problems());
         model.addAttribute(name, form);
         return show(id, model);
@@ -132,7 +133,7 @@ class GaugeController {
         try {
             keeping.setStatus(id, version, status, reason, person.id());
             return "redirect:/gauges/" + id;
-        } catch (GaugeRefused e) {
+        } catch (FormRefused e) {
             return refused(id, e, "reason", reason, model);
         }
     }
@@ -143,7 +144,7 @@ class GaugeController {
         try {
             keeping.report(id, reason, person.id());
             return "redirect:/gauges/" + id;
-        } catch (GaugeRefused e) {
+        } catch (FormRefused e) {
             return refused(id, e, "reason", reason, model);
         }
     }
@@ -165,7 +166,7 @@ class GaugeController {
         try {
             keeping.writeBlocks(id, version, blocks);
             return "redirect:/gauges/" + id;
-        } catch (GaugeRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("lines", blocks);
             refused(id, e, "typedBlocks", blocks, model);
             return "gauge/blocks";
@@ -195,7 +196,7 @@ class GaugeController {
                 return "redirect:/gauges/" + id;
             }
             model.addAttribute("finding", checking.look(find(id), form));
-        } catch (GaugeRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
             if (sure && !e.problems().containsKey("readings")) {
                 lookAgain(id, form, model);
@@ -207,7 +208,7 @@ class GaugeController {
     private void lookAgain(long id, CheckForm form, Model model) {
         try {
             model.addAttribute("finding", checking.look(find(id), form));
-        } catch (GaugeRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
         }
     }

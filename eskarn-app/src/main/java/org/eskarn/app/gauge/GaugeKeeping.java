@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
 import org.eskarn.core.gauge.BlockSet;
 import org.jspecify.annotations.Nullable;
@@ -33,10 +34,10 @@ public class GaugeKeeping {
      * Adds a gauge, or changes one. Returns its id.
      *
      * @param id 0 for a new one
-     * @throws GaugeRefused if a field is unfit, mark or serial is another's, or somebody was quicker
+     * @throws FormRefused if a field is unfit, mark or serial is another's, or somebody was quicker
      */
-    @Transactional(rollbackFor = GaugeRefused.class)
-    public long save(long id, int version, GaugeForm form) throws GaugeRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public long save(long id, int version, GaugeForm form) throws FormRefused {
         Gauge before = id == 0 ? null : lock(id, version);
         Typed typed = new Typed(new LinkedHashMap<>());
         Gauge gauge = form.read(typed, before);
@@ -57,9 +58,9 @@ public class GaugeKeeping {
         return id;
     }
 
-    private static void refuse(Typed typed) throws GaugeRefused {
+    private static void refuse(Typed typed) throws FormRefused {
         if (!typed.problems().isEmpty()) {
-            throw new GaugeRefused(typed.problems());
+            throw new FormRefused(typed.problems());
         }
     }
 
@@ -75,10 +76,10 @@ public class GaugeKeeping {
     /**
      * Records a calibration. One that found the gauge out of its limits withdraws it.
      *
-     * @throws GaugeRefused if a field is unfit, the day lies ahead, or somebody was quicker
+     * @throws FormRefused if a field is unfit, the day lies ahead, or somebody was quicker
      */
-    @Transactional(rollbackFor = GaugeRefused.class)
-    public void calibrate(long id, int version, CalibrationForm form, long by) throws GaugeRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public void calibrate(long id, int version, CalibrationForm form, long by) throws FormRefused {
         Gauge gauge = lock(id, version);
         Typed typed = new Typed(new LinkedHashMap<>());
         LocalDate today = LocalDate.now(clock);
@@ -130,14 +131,14 @@ public class GaugeKeeping {
     /**
      * Puts a gauge into service, in question, or withdraws it.
      *
-     * @throws GaugeRefused if the reason is missing, or somebody was quicker
+     * @throws FormRefused if the reason is missing, or somebody was quicker
      */
-    @Transactional(rollbackFor = GaugeRefused.class)
-    public void setStatus(long id, int version, GaugeStatus status, String reason, long by) throws GaugeRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public void setStatus(long id, int version, GaugeStatus status, String reason, long by) throws FormRefused {
         lock(id, version);
         String why = reason.strip();
         if (why.isEmpty() || why.length() > LONGEST_REASON) {
-            throw new GaugeRefused("reason", "Write why, in 200 characters at most.");
+            throw new FormRefused("reason", "Write why, in 200 characters at most.");
         }
         change(id, status, why, by);
     }
@@ -146,10 +147,10 @@ public class GaugeKeeping {
      * Puts a gauge into service after its inspection, or keeps it out.
      *
      * @param limits of use, as decided
-     * @throws GaugeRefused if somebody was quicker
+     * @throws FormRefused if somebody was quicker
      */
-    @Transactional(rollbackFor = GaugeRefused.class)
-    public void decide(long id, int version, boolean fit, String limits, String reason, long by) throws GaugeRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public void decide(long id, int version, boolean fit, String limits, String reason, long by) throws FormRefused {
         lock(id, version);
         gauges.setLimits(id, limits);
         change(id, fit ? GaugeStatus.IN_SERVICE : GaugeStatus.WITHDRAWN, reason, by);
@@ -163,21 +164,21 @@ public class GaugeKeeping {
     /**
      * Reports a gauge that an inspector no longer trusts: it is in question until the keeper has looked at it.
      *
-     * @throws GaugeRefused if the reason is missing, or there is no such gauge
+     * @throws FormRefused if the reason is missing, or there is no such gauge
      */
-    @Transactional(rollbackFor = GaugeRefused.class)
-    public void report(long id, String reason, long by) throws GaugeRefused {
-        Gauge gauge = gauges.byId(id).orElseThrow(() -> new GaugeRefused("reason", "There is no such gauge."));
+    @Transactional(rollbackFor = FormRefused.class)
+    public void report(long id, String reason, long by) throws FormRefused {
+        Gauge gauge = gauges.byId(id).orElseThrow(() -> new FormRefused("reason", "There is no such gauge."));
         setStatus(id, gauge.version(), GaugeStatus.IN_QUESTION, reason, by);
     }
 
     /**
      * Writes the blocks of a set, one to a line: nominal, deviation in µm, uncertainty in µm, and “worn” or “missing”.
      *
-     * @throws GaugeRefused if a line cannot be read, a block stands there twice, or somebody was quicker
+     * @throws FormRefused if a line cannot be read, a block stands there twice, or somebody was quicker
      */
-    @Transactional(rollbackFor = GaugeRefused.class)
-    public void writeBlocks(long id, int version, String text) throws GaugeRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public void writeBlocks(long id, int version, String text) throws FormRefused {
         lock(id, version);
         List<BlockRow> rows = new ArrayList<>();
         Set<BigDecimal> seen = new HashSet<>();
@@ -185,20 +186,20 @@ public class GaugeKeeping {
                 text.lines().map(String::strip).filter(l -> !l.isEmpty()).toList()) {
             BlockRow row = block(id, line);
             if (!seen.add(row.nominal().stripTrailingZeros())) {
-                throw new GaugeRefused(
+                throw new FormRefused(
                         "blocks",
                         "The block " + row.nominal().toPlainString() + " stands there twice: take one line out.");
             }
             rows.add(row);
         }
         if (rows.isEmpty()) {
-            throw new GaugeRefused("blocks", "Write the blocks, one to a line, or take a usual set.");
+            throw new FormRefused("blocks", "Write the blocks, one to a line, or take a usual set.");
         }
         gauges.deleteBlocks(id);
         gauges.insertBlocks(rows);
     }
 
-    private static BlockRow block(long id, String line) throws GaugeRefused {
+    private static BlockRow block(long id, String line) throws FormRefused {
         String[] words = line.replace(',', '.').split("\\s+");
         String last = words[words.length - 1].toUpperCase(java.util.Locale.ROOT);
         Optional<BlockRow.State> state = java.util.Arrays.stream(BlockRow.State.values())
@@ -218,7 +219,7 @@ public class GaugeKeeping {
         } catch (NumberFormatException e) {
             // Told below, as one sentence for every line that is none.
         }
-        throw new GaugeRefused(
+        throw new FormRefused(
                 "blocks",
                 "“" + line
                         + "” is no block: write nominal, deviation and uncertainty in µm, for example 1.005 +0.08 0.05.");
@@ -231,9 +232,9 @@ public class GaugeKeeping {
                 .collect(java.util.stream.Collectors.joining("\n"));
     }
 
-    private Gauge lock(long id, int version) throws GaugeRefused {
+    private Gauge lock(long id, int version) throws FormRefused {
         if (gauges.touch(id, version) == 0) {
-            throw new GaugeRefused(
+            throw new FormRefused(
                     "gauge", "Somebody else changed this gauge meanwhile, so nothing was written: load it again.");
         }
         return gauges.byId(id).orElseThrow();

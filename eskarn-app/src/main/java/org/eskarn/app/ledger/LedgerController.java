@@ -1,5 +1,6 @@
 package org.eskarn.app.ledger;
 
+import org.eskarn.app.docket.TraceService;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -12,9 +13,11 @@ import org.springframework.web.server.ResponseStatusException;
 class LedgerController {
 
     private final LedgerService ledger;
+    private final TraceService tracing;
 
-    LedgerController(LedgerService ledger) {
+    LedgerController(LedgerService ledger, TraceService tracing) {
         this.ledger = ledger;
+        this.tracing = tracing;
     }
 
     @GetMapping("/ledger")
@@ -29,6 +32,7 @@ class LedgerController {
         model.addAttribute("place", "ledger");
         model.addAttribute(
                 "entry", ledger.find(number).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND)));
+        model.addAttribute("questions", tracing.questionsOf(number));
         return "ledger/sheet";
     }
 }

@@ -54,6 +54,9 @@ final class Seal {
                 docket.part().drawingNumber(),
                 docket.part().revision(),
                 docket.part().title());
+        if (docket.row().gaugeId() != null) {
+            line(text, "inspected gauge", docket.row().gaugeId());
+        }
         docket.setUps().forEach(setUp -> content(text, setUp));
         return digest(text);
     }

@@ -3,6 +3,7 @@ package org.eskarn.app.part;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.PartEditing.FeatureForm;
 import org.eskarn.app.part.PartEditing.PartForm;
 import org.eskarn.core.round.SurfaceSide;
@@ -78,7 +79,7 @@ class PartController {
     String create(PartForm form, Model model) {
         try {
             return "redirect:/parts/" + editing.create(form);
-        } catch (PartRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
             return headPage(form, model);
         }
@@ -96,7 +97,7 @@ class PartController {
         try {
             editing.change(id, version, form);
             return "redirect:/parts/" + id;
-        } catch (PartRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("part", find(id));
             model.addAttribute("problems", e.problems());
             return headPage(form, model);
@@ -115,7 +116,7 @@ class PartController {
         find(id);
         try {
             return "redirect:/parts/" + editing.revise(id, revision);
-        } catch (PartRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
             model.addAttribute("askedRevision", revision);
             return page(id, model);
@@ -149,7 +150,7 @@ class PartController {
         try {
             editing.saveFeature(id, version, feature, form);
             return "redirect:/parts/" + id;
-        } catch (PartRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
             return featurePage(id, feature, form, model);
         }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.round.SurfaceSide;
@@ -73,14 +74,14 @@ public class PartEditing {
     /**
      * Makes a new part and returns its id.
      *
-     * @throws PartRefused if a field is unfit, or drawing number and revision are taken
+     * @throws FormRefused if a field is unfit, or drawing number and revision are taken
      */
-    @Transactional(rollbackFor = PartRefused.class)
-    public long create(PartForm form) throws PartRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public long create(PartForm form) throws FormRefused {
         return insert(read(form, 0, null));
     }
 
-    private long insert(Part part) throws PartRefused {
+    private long insert(Part part) throws FormRefused {
         if (mapper.byNumber(part.drawingNumber(), part.revision()).isPresent()) {
             throw taken(part);
         }
@@ -92,15 +93,15 @@ public class PartEditing {
         return mapper.idOfPart(part.drawingNumber(), part.revision());
     }
 
-    private static PartRefused taken(Part part) {
-        return new PartRefused("revision", part.number() + " exists already: choose another number or revision.");
+    private static FormRefused taken(Part part) {
+        return new FormRefused("revision", part.number() + " exists already: choose another number or revision.");
     }
 
     /**
-     * @throws PartRefused if a field is unfit, drawing number and revision are taken, or the part cannot be changed
+     * @throws FormRefused if a field is unfit, drawing number and revision are taken, or the part cannot be changed
      */
-    @Transactional(rollbackFor = PartRefused.class)
-    public void change(long id, int version, PartForm form) throws PartRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public void change(long id, int version, PartForm form) throws FormRefused {
         Part before = lock(id, version);
         Part after = read(form, id, before.revisedFrom());
         Optional<Part> other = mapper.byNumber(after.drawingNumber(), after.revision());
@@ -110,7 +111,7 @@ public class PartEditing {
         mapper.updatePart(after);
     }
 
-    private static Part read(PartForm form, long id, @Nullable Long revisedFrom) throws PartRefused {
+    private static Part read(PartForm form, long id, @Nullable Long revisedFrom) throws FormRefused {
         Typed typed = new Typed(new LinkedHashMap<>());
         Part part = new Part(
                 id,
@@ -127,9 +128,9 @@ public class PartEditing {
         return part;
     }
 
-    private static void refuse(Typed typed) throws PartRefused {
+    private static void refuse(Typed typed) throws FormRefused {
         if (!typed.problems().isEmpty()) {
-            throw new PartRefused(typed.problems());
+            throw new FormRefused(typed.problems());
         }
     }
 
@@ -137,10 +138,10 @@ public class PartEditing {
      * Makes a new revision with the features and requirements of this one, which keeps its own for the dockets that
      * stand on it. Returns the id of the new one.
      *
-     * @throws PartRefused if the revision is missing or taken
+     * @throws FormRefused if the revision is missing or taken
      */
-    @Transactional(rollbackFor = PartRefused.class)
-    public long revise(long id, String revision) throws PartRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public long revise(long id, String revision) throws FormRefused {
         Part old = parts.part(id).orElseThrow();
         Part next = read(
                 new PartForm(
@@ -177,10 +178,10 @@ public class PartEditing {
      * Adds a feature, or changes one. Returns its id.
      *
      * @param featureId 0 for a new one
-     * @throws PartRefused if a field is unfit or the part cannot be changed
+     * @throws FormRefused if a field is unfit or the part cannot be changed
      */
-    @Transactional(rollbackFor = PartRefused.class)
-    public long saveFeature(long partId, int version, long featureId, FeatureForm form) throws PartRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public long saveFeature(long partId, int version, long featureId, FeatureForm form) throws FormRefused {
         lock(partId, version);
         Typed typed = new Typed(new LinkedHashMap<>());
         BigDecimal nominal = typed.above("nominal", form.nominal(), "A size");
@@ -218,17 +219,17 @@ public class PartEditing {
      * Adds a requirement, or changes one. Returns its position.
      *
      * @param position of the one that is changed, or 0 for a new one
-     * @throws PartRefused if a field is unfit or the part cannot be changed
+     * @throws FormRefused if a field is unfit or the part cannot be changed
      */
-    @Transactional(rollbackFor = PartRefused.class)
-    public int saveRequirement(long partId, int version, int position, RequirementForm form) throws PartRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public int saveRequirement(long partId, int version, int position, RequirementForm form) throws FormRefused {
         lock(partId, version);
         long id = position == 0 ? 0 : mapper.idOfRequirement(partId, position);
         Integer last = mapper.lastPosition(partId);
         int place = position == 0 ? (last == null ? 1 : last + 1) : position;
         RequirementDraft draft = RequirementDraft.of(form, id, partId, place, parts.features(partId));
         if (draft.requirement().isEmpty()) {
-            throw new PartRefused(draft.problems());
+            throw new FormRefused(draft.problems());
         }
         PartRequirement requirement = draft.requirement().get();
         write(requirement, partId, requirement.feature().id(), place, id);
@@ -236,10 +237,10 @@ public class PartEditing {
     }
 
     /**
-     * @throws PartRefused if the part cannot be changed
+     * @throws FormRefused if the part cannot be changed
      */
-    @Transactional(rollbackFor = PartRefused.class)
-    public void deleteRequirement(long partId, int version, int position) throws PartRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public void deleteRequirement(long partId, int version, int position) throws FormRefused {
         lock(partId, version);
         long id = mapper.idOfRequirement(partId, position);
         mapper.deleteLimits(id);
@@ -297,10 +298,10 @@ public class PartEditing {
                 row.circumstances());
     }
 
-    private Part lock(long id, int version) throws PartRefused {
+    private Part lock(long id, int version) throws FormRefused {
         if (mapper.touch(id, version) == 0) {
-            Part now = parts.part(id).orElseThrow(() -> new PartRefused("part", "There is no such part."));
-            throw new PartRefused(
+            Part now = parts.part(id).orElseThrow(() -> new FormRefused("part", "There is no such part."));
+            throw new FormRefused(
                     "part",
                     now.opened()
                             ? "Dockets stand on " + now.number() + ", so it stays as it is: make a new revision."

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
@@ -77,16 +78,16 @@ class RequirementController {
             @RequestParam LayoutKind layoutBefore,
             RequirementForm form,
             Model model) {
-        RequirementForm chosen = withSheet(form, sheetBefore).after(characteristicBefore, layoutBefore);
+        RequirementForm chosen = form.after(characteristicBefore, layoutBefore, preparations(form, sheetBefore));
         return editor(id, position, chosen, model) + " :: editor";
     }
 
     /** Another kind of work brings its own sheet, unless the lines were written by hand. */
-    private RequirementForm withSheet(RequirementForm form, String before) {
+    private @org.jspecify.annotations.Nullable String preparations(RequirementForm form, String before) {
         boolean changed = !before.isEmpty() && !before.equals(form.workKind().name());
         boolean untouched =
                 changed && plain(sheets.text(WorkKind.valueOf(before))).equals(plain(form.preparations()));
-        return untouched ? form.prepared(sheets.text(form.workKind())) : form;
+        return untouched ? sheets.text(form.workKind()) : form.preparations();
     }
 
     private static String plain(@org.jspecify.annotations.Nullable String text) {
@@ -109,7 +110,7 @@ class RequirementController {
         try {
             editing.saveRequirement(id, version, position, form);
             return "redirect:/parts/" + id;
-        } catch (PartRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
             return editor(id, position, form, model);
         }
@@ -120,7 +121,7 @@ class RequirementController {
         try {
             editing.deleteRequirement(id, version, position);
             return "redirect:/parts/" + id;
-        } catch (PartRefused e) {
+        } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
             return show(id, position, model);
         }

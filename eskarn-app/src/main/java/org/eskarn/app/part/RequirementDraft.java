@@ -46,7 +46,7 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
         Characteristic characteristic = form.characteristic();
         Length size = feature == null ? null : feature.size().orElse(null);
         Limit limit = limit(form, typed, form.nominal(), form.lower(), form.upper());
-        checkLimit(characteristic, limit, size, typed, "");
+        checkLimit(characteristic, limit, size, typed);
         Optional<Limit> service = service(form, typed, size);
         RequirementRow row = row(form, typed, id, partId, position, feature == null ? 0 : feature.id());
         if (characteristic.onRadius() && row.radius() == null) {
@@ -97,7 +97,7 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
         }
         Typed own = new Typed(new LinkedHashMap<>());
         Limit limit = limit(form, own, form.nominal(), form.serviceLower(), form.serviceUpper());
-        checkLimit(form.characteristic(), limit, size, own, "");
+        checkLimit(form.characteristic(), limit, size, own);
         own.problems().forEach((field, sentence) -> {
             if (field.equals("lower") || field.equals("upper")) {
                 typed.problem(field.equals("lower") ? "serviceLower" : "serviceUpper", sentence);
@@ -108,12 +108,11 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
         return Optional.of(limit);
     }
 
-    private static void checkLimit(
-            Characteristic characteristic, Limit limit, @Nullable Length size, Typed typed, String prefix) {
+    private static void checkLimit(Characteristic characteristic, Limit limit, @Nullable Length size, Typed typed) {
         try {
             LimitCheck.check(characteristic, limit, size);
         } catch (LimitRejected e) {
-            typed.problem(prefix + e.field().name().toLowerCase(java.util.Locale.ROOT), String.valueOf(e.getMessage()));
+            typed.problem(e.field().name().toLowerCase(java.util.Locale.ROOT), String.valueOf(e.getMessage()));
         }
     }
 

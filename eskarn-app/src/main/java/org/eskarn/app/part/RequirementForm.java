@@ -173,51 +173,13 @@ public record RequirementForm(
         return unit == LimitUnit.DEGREE ? LimitUnit.of(lengthUnit) : unit;
     }
 
-    /** The same with other preparations. */
-    RequirementForm prepared(String lines) {
-        return new RequirementForm(
-                title,
-                featureId,
-                characteristic,
-                limitKind,
-                nominal,
-                lower,
-                upper,
-                unit,
-                code,
-                only,
-                reason,
-                per,
-                serviceLower,
-                serviceUpper,
-                statedAs,
-                rule,
-                datum,
-                layoutKind,
-                lengthUnit,
-                layoutFirst,
-                layoutSecond,
-                setTo,
-                radius,
-                span,
-                zeroRule,
-                flicker,
-                allowedReturn,
-                repeats,
-                gaugeKind,
-                resolution,
-                resolutionUnit,
-                warm,
-                workKind,
-                circumstances,
-                lines);
-    }
-
     /**
      * The same after a choice was changed: another characteristic brings its usual limit and layout, another layout an
      * example of how it is written.
+     *
+     * @param lines the preparations, another sheet where another kind of work was chosen
      */
-    RequirementForm after(Characteristic before, LayoutKind layoutBefore) {
+    RequirementForm after(Characteristic before, LayoutKind layoutBefore, @Nullable String lines) {
         boolean other = characteristic != before;
         LayoutKind layout = other ? characteristic.layouts().get(0) : chosenLayout();
         boolean written = layout == layoutBefore;
@@ -256,6 +218,6 @@ public record RequirementForm(
                 warm,
                 workKind,
                 circumstances,
-                preparations);
+                lines);
     }
 }

@@ -2,6 +2,7 @@ package org.eskarn.app.part;
 
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.page.FormRefused;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -41,7 +42,7 @@ class SheetController {
         try {
             sheets.change(kind, version, text);
             return "redirect:/parts/sheets#" + kind.name();
-        } catch (PartRefused e) {
+        } catch (FormRefused e) {
             show(person, model);
             model.addAttribute("problems", e.problems());
             model.addAttribute("typedKind", kind);

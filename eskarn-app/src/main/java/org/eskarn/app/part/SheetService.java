@@ -6,6 +6,7 @@ import static java.util.stream.Collectors.joining;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import org.eskarn.app.page.FormRefused;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,12 +50,12 @@ public class SheetService {
     }
 
     /**
-     * @throws PartRefused if a line is too long, or somebody else changed the sheet meanwhile
+     * @throws FormRefused if a line is too long, or somebody else changed the sheet meanwhile
      */
-    @Transactional(rollbackFor = PartRefused.class)
-    public void change(WorkKind kind, int version, String text) throws PartRefused {
+    @Transactional(rollbackFor = FormRefused.class)
+    public void change(WorkKind kind, int version, String text) throws FormRefused {
         if (sheets.touch(kind, version) == 0) {
-            throw new PartRefused(
+            throw new FormRefused(
                     kind.name(), "Somebody else changed this sheet meanwhile, so nothing was written: load it again.");
         }
         sheets.deleteLines(kind);
@@ -64,7 +65,7 @@ public class SheetService {
             boolean caution = line.startsWith("!");
             String said = caution ? line.substring(1).strip() : line;
             if (said.length() > LONGEST_LINE) {
-                throw new PartRefused(kind.name(), "A line is longer than 400 characters: write it shorter.");
+                throw new FormRefused(kind.name(), "A line is longer than 400 characters: write it shorter.");
             }
             position++;
             sheets.insertLine(new SheetLine(kind, position, caution, said));

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import org.eskarn.app.docket.OpeningService.OpeningForm;
-import org.eskarn.app.docket.OpeningService.OpeningRefused;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.PartEditing;
 import org.eskarn.app.part.PartEditing.PartForm;
 import org.eskarn.app.part.PartService;
@@ -47,7 +47,7 @@ class OpeningServiceTest {
         "VB-098..101, 'VB-098 VB-099 VB-100 VB-101'",
         "VB-8..VB-10, 'VB-8 VB-9 VB-10'"
     })
-    void aDocketIsOpenedForEachSerial(String typed, String serials) throws OpeningRefused {
+    void aDocketIsOpenedForEachSerial(String typed, String serials) throws FormRefused {
         List<Integer> numbers = opening.open(part, form(typed, Purpose.FINAL), by);
         List<Docket> opened = numbers.stream()
                 .map(number -> dockets.find(number).orElseThrow())
@@ -82,7 +82,7 @@ class OpeningServiceTest {
     void otherFieldsAreAskedForToo(Eskarn eskarn) throws Exception {
         assertThatThrownBy(() -> opening.open(part, new OpeningForm("S-1", null, "soon", " ", null), by))
                 .isInstanceOfSatisfying(
-                        OpeningRefused.class,
+                        FormRefused.class,
                         refused -> assertThat(refused.problems()).containsOnlyKeys("purpose", "due", "askedBy"));
         assertThatThrownBy(() -> opening.open(part, form("S-1", Purpose.GAUGE_CHECK), by))
                 .hasMessageContaining("of one gauge");
@@ -92,7 +92,7 @@ class OpeningServiceTest {
     }
 
     @Test
-    void thePurposeChoosesTheLimitThatCounts() throws OpeningRefused {
+    void thePurposeChoosesTheLimitThatCounts() throws FormRefused {
         Docket fresh = dockets.find(
                         opening.open(part, form("N-1", Purpose.FINAL), by).get(0))
                 .orElseThrow();

@@ -135,9 +135,14 @@ class GaugeJobTest {
         assertThat(page.locator("tr:has-text('Runout of head')").first()).containsText("could be another");
         page.locator("button:has-text('in question')").press("Enter");
         assertThat(page.locator("#questions")).isVisible();
+        Page sheet = visit(eskarn, "m.quill", "/ledger/212");
+        assertThat(sheet.locator(".sheet .problem"))
+                .containsText("Runout of head is in question: LI-7 was found off by 5 tenths");
         page.locator("tr:has-text('Runout of head') [name=reason]").fill("Rechecked with LI-4, same verdict");
         page.locator("tr:has-text('Runout of head') button").press("Enter");
         assertThat(page.locator("tr:has-text('Runout of head')")).containsText("Rechecked with LI-4");
+        sheet.reload();
+        assertThat(sheet.locator(".sheet")).containsText("settled: Rechecked with LI-4, same verdict");
         page.navigate(eskarn.address() + "/gauges/" + lever.id());
         page.locator("[name=status]").selectOption("IN_SERVICE");
         page.locator("#f-reason").fill("Pointer fixed and checked");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import org.eskarn.app.gauge.GaugeKeeping.CalibrationForm;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.core.units.LengthUnit;
@@ -50,7 +51,7 @@ class GaugeKeepingTest {
                 "");
     }
 
-    private long add(String mark) throws GaugeRefused {
+    private long add(String mark) throws FormRefused {
         return keeping.save(0, 0, form(mark, GaugeKind.INDICATOR, "1", ""));
     }
 
@@ -59,7 +60,7 @@ class GaugeKeepingTest {
     }
 
     @Test
-    void aCalibrationMovesTheDueDateByTheIntervalAndOneThatFailsWithdraws() throws GaugeRefused {
+    void aCalibrationMovesTheDueDateByTheIntervalAndOneThatFailsWithdraws() throws FormRefused {
         long id = add("T-1");
         LocalDate today = LocalDate.now();
         keeping.calibrate(
@@ -80,7 +81,7 @@ class GaugeKeepingTest {
     }
 
     @Test
-    void ofTwoKeepersTheLaterOneIsToldSo() throws GaugeRefused {
+    void ofTwoKeepersTheLaterOneIsToldSo() throws FormRefused {
         long id = add("T-2");
         keeping.setStatus(id, 0, GaugeStatus.IN_QUESTION, "seen dropped", by);
         assertThatThrownBy(() -> keeping.setStatus(id, 0, GaugeStatus.IN_SERVICE, "all well", by))
@@ -91,7 +92,7 @@ class GaugeKeepingTest {
     }
 
     @Test
-    void whatIsWrittenComesBackIntoTheFormUnchanged() throws GaugeRefused {
+    void whatIsWrittenComesBackIntoTheFormUnchanged() throws FormRefused {
         long dial = add("T-3");
         Gauge before = find(dial);
         keeping.save(dial, before.version(), GaugeForm.of(before));
@@ -110,7 +111,7 @@ class GaugeKeepingTest {
     }
 
     @Test
-    void wornAndMissingBlocksStayOutOfStacks() throws GaugeRefused {
+    void wornAndMissingBlocksStayOutOfStacks() throws FormRefused {
         long id = keeping.save(0, 0, form("T-5", GaugeKind.BLOCK_SET, "", "1"));
         keeping.writeBlocks(id, 0, "1 +0.1 0.05\n2 0 0.05 worn\n3 -0,1 0.05\n4 0 0 missing\n");
         assertThat(gauges.whole(id).orElseThrow().blocks()).hasSize(4);

@@ -46,7 +46,8 @@ class SealOfEverythingTest {
                 .byNumber("TG-120", "B")
                 .orElseThrow()
                 .id();
-        number = dockets().open(new Opening(part, "X-1", 1, 1, "final", "tests", LocalDate.of(2031, 1, 1)), mara.id());
+        number = dockets()
+                .open(new Opening(part, "X-1", 1, 1, "final", "tests", LocalDate.of(2031, 1, 1), 1L), mara.id());
         SetUpService setUps = server.getBean(SetUpService.class);
         GaugeService gauges = server.getBean(GaugeService.class);
         long bore = gauges.all().stream()
@@ -147,6 +148,7 @@ class SealOfEverythingTest {
         long id = setUp(2).row().id();
         String sweeps = "(select max(s.id) from sweep s where s.set_up_id = " + id + ")";
         String first = "(select min(s.id) from sweep s where s.set_up_id = " + id + ")";
+        breaks("docket", "gauge_id", "2", "number = " + number);
         breaks("attempt", "kind", "AGAIN", "number = 2 and set_up_id = " + id);
         breaks("left_out", "reason", "lazy", "step = 'PROVE' and set_up_id = " + id);
         breaks("zero_setting", "deviation", "0.000", "sweep_id = " + first);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.PartEditing.FeatureForm;
 import org.eskarn.app.part.PartEditing.PartForm;
 import org.eskarn.app.running.Eskarn;
@@ -32,7 +33,7 @@ class PartEditingTest {
     }
 
     @Test
-    void anOpenedRevisionIsCopiedWholeAndNotChanged() throws PartRefused {
+    void anOpenedRevisionIsCopiedWholeAndNotChanged() throws FormRefused {
         Part opened = byNumber("TG-112");
         List<PartRequirement> before = parts.requirements(opened.id());
         long next = editing.revise(opened.id(), "Z");
@@ -59,7 +60,7 @@ class PartEditingTest {
     }
 
     @Test
-    void ofTwoPeopleTheLaterOneIsToldSoAndADatumLetterBelongsToOneFeature() throws PartRefused {
+    void ofTwoPeopleTheLaterOneIsToldSoAndADatumLetterBelongsToOneFeature() throws FormRefused {
         long id = editing.create(new PartForm("TG-777", "A", "Spacer", "", ""));
         FeatureForm face = new FeatureForm("Face", "a", SurfaceSide.OUTSIDE, "", LengthUnit.MILLIMETRE, "");
         editing.saveFeature(id, 0, 0, face);
@@ -67,7 +68,7 @@ class PartEditingTest {
         assertThatThrownBy(() -> editing.saveFeature(
                         id, 1, 0, new FeatureForm("Bore", "A", SurfaceSide.INSIDE, "12", LengthUnit.MILLIMETRE, "")))
                 .isInstanceOfSatisfying(
-                        PartRefused.class,
+                        FormRefused.class,
                         refused -> assertThat(refused.problems())
                                 .containsEntry(
                                         "letter", "Datum A is another feature of this part: choose another letter."));

@@ -90,13 +90,13 @@ class RequirementDraftTest {
     @Test
     void anotherCharacteristicBringsItsUsualChoices() {
         RequirementForm size = form(Map.of("characteristic", "BORE_SIZE", "limitKind", "MAXIMUM", "layoutKind", "RING"))
-                .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING);
+                .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "");
         assertThat(size.chosenLimit()).isEqualTo(LimitKind.BETWEEN);
         assertThat(size.chosenLayout()).isEqualTo(LayoutKind.RINGS);
         assertThat(size.layoutFirst()).isEqualTo("10 60 110");
         assertThat(size.chosenStatement()).isEqualTo(StatedAs.ITSELF);
-        RequirementForm same =
-                form(Map.of("layoutFirst", "0 90 200")).after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING);
+        RequirementForm same = form(Map.of("layoutFirst", "0 90 200"))
+                .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "");
         assertThat(same.layoutFirst()).isEqualTo("0 90 200");
     }
 

@@ -1,26 +1,25 @@
-package org.eskarn.app.part;
+package org.eskarn.app.page;
 
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** A change to a part was not made. Nothing was written. */
-public final class PartRefused extends Exception {
+/** What was typed into a form was not taken; nothing was written. */
+public final class FormRefused extends Exception {
 
     private static final long serialVersionUID = 1L;
 
     private final transient Map<String, String> problems;
 
     /**
-     * @param problems one sentence for each field of the form that is at fault
+     * @param problems one sentence for each field at fault, in the order of the form, so that the first gets the focus
      */
-    PartRefused(Map<String, String> problems) {
+    public FormRefused(Map<String, String> problems) {
         super(String.join(" ", problems.values()));
-        // In the order of the form, so that the first field at fault gets the focus.
         this.problems = Collections.unmodifiableMap(new LinkedHashMap<>(problems));
     }
 
-    PartRefused(String field, String sentence) {
+    public FormRefused(String field, String sentence) {
         this(Map.of(field, sentence));
     }
 
