@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
 import org.eskarn.core.gauge.Block;
 import org.eskarn.core.gauge.BlockSet;
@@ -135,10 +136,8 @@ class TableController {
             Length length = new Length(total.multiply(one), unit);
             model.addAttribute("divisions", total);
             model.addAttribute("length", length);
-            model.addAttribute(
-                    "other",
-                    length.amountIn(unit.companion(), unit.companion().metric() ? 4 : 5) + " "
-                            + unit.companion().symbol());
+            Display companion = new Display(unit).companion();
+            model.addAttribute("other", companion.signed(length.micrometres()) + " " + companion.symbol());
             BigDecimal back = total.subtract(BigDecimal.valueOf(divisions)).multiply(one);
             model.addAttribute("balanced", new Length(back, unit));
         }
