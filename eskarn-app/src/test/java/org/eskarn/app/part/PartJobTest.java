@@ -24,6 +24,12 @@ class PartJobTest {
         page.navigate(eskarn.address() + "/parts");
     }
 
+    /** A single-key command, once the page's script listens. */
+    private void command(String key) {
+        page.waitForLoadState();
+        screen.press(key);
+    }
+
     private void fill(String field, String text) {
         page.locator("#f-" + field).focus();
         screen.press("ControlOrMeta+a");
@@ -37,7 +43,7 @@ class PartJobTest {
     }
 
     private void newPart(String number) {
-        screen.press("n");
+        command("n");
         assertThat(page.locator("h1")).hasText("New part");
         fill("drawingNumber", number);
         fill("title", "Relief shaft");
@@ -47,7 +53,7 @@ class PartJobTest {
     }
 
     private void newFeature(String name, String letter, String size) {
-        screen.press("f");
+        command("f");
         fill("name", name);
         fill("letter", letter);
         fill("nominal", size);
@@ -56,7 +62,7 @@ class PartJobTest {
     }
 
     private void newRequirement(String feature, String characteristic, String layoutThen, String title) {
-        screen.press("r");
+        command("r");
         assertThat(page.locator("h1")).hasText("New requirement");
         choose("featureId", feature);
         if (!characteristic.isEmpty()) {
@@ -114,7 +120,7 @@ class PartJobTest {
         save();
         assertThat(page.locator("section:first-of-type tbody tr")).hasCount(5);
 
-        screen.press("d");
+        command("d");
         assertThat(page.locator("[name=serials]")).isFocused();
         page.keyboard().type("RS-08..10");
         page.locator("[name=askedBy]").focus();
