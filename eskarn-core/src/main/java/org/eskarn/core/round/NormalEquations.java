@@ -68,4 +68,34 @@ final class NormalEquations {
     private double ss() {
         return sumSs - sumS * sumS / n;
     }
+
+    /**
+     * Solves a symmetric system of normal equations by Cholesky's method.
+     *
+     * @param squares its lower half; overwritten
+     */
+    static double[] solve(double[][] squares, double[] right) {
+        int n = right.length;
+        double[] x = right.clone();
+        for (int j = 0; j < n; j++) {
+            for (int k = 0; k <= j; k++) {
+                double sum = squares[j][k];
+                for (int l = 0; l < k; l++) {
+                    sum -= squares[j][l] * squares[k][l];
+                }
+                squares[j][k] = j == k ? Math.sqrt(Math.max(sum, SINGULAR)) : sum / squares[k][k];
+            }
+            for (int k = 0; k < j; k++) {
+                x[j] -= squares[j][k] * x[k];
+            }
+            x[j] /= squares[j][j];
+        }
+        for (int j = n - 1; j >= 0; j--) {
+            for (int k = j + 1; k < n; k++) {
+                x[j] -= squares[k][j] * x[k];
+            }
+            x[j] /= squares[j][j];
+        }
+        return x;
+    }
 }

@@ -1,0 +1,289 @@
+package org.eskarn.core.round;
+
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.core.zone.LowestCover;
+import org.eskarn.core.zone.ThinnestBand;
+
+/**
+ * One of the four circles that roundness is told by, fitted to the profile of a section. The profile is given by polar
+ * deviations dᵢ at angles θᵢ about the axis of the sweep, plus outwards; roundness is the distance between the two circles
+ * about the found centre that just hold it:
+ *
+ * <pre>roundness = outer − inner = max ρᵢ − min ρᵢ</pre>
+ *
+ * with ρᵢ the deviation seen from the found centre. Where the radius R is known, ρᵢ = √((R + dᵢ)² … ) − R exactly: the fit is
+ * repeated about the centre it found until the centre stands still, so that an off-centre of millimetres does no harm.
+ * Where R is not known, ρᵢ = dᵢ − a cos θᵢ − b sin θᵢ, the limaçon form, whose error is a²/2R.
+ *
+ * <p>Least squares: Σ (ρᵢ − level)² smallest. Minimum zone: outer − inner smallest, proved by four contacts, outside and
+ * inside in turn. Maximum inscribed: inner largest. Minimum circumscribed: outer smallest (ISO 12181-1, 3.3.1; the minimum
+ * zone is the tolerance's own definition, ISO 1101, 17.4).
+ *
+ * <p>Degenerate cases: repeated angles count as they are; three readings lie on every kind of circle, roundness 0;
+ * equal readings give 0. Deviations beyond a third of R are taken in limaçon form, as no gauge reaches so far. For
+ * inscribed and circumscribed circles the stations must reach round more than half a turn. An inscribed circle between two
+ * opposite readings can have two best places, which differ by d²/2R at most; one of them is returned.
+ *
+ * @param cosine of the centre, µm towards 0°
+ * @param sine of the centre, µm towards 90°
+ * @param level radius of the circle − R, µm; of the minimum zone the middle of the two
+ * @param inner smallest ρ, µm
+ * @param outer largest ρ, µm
+ * @param touching the readings that hold the circle, from 0; empty for least squares
+ */
+public record ReferenceCircle(
+        Kind kind, double cosine, double sine, double level, double inner, double outer, List<Integer> touching) {
+
+    private static final int MOST_ROUNDS = 12;
+    /** µm; a centre that moves by less stands still. */
+    private static final double STILL = 1e-7;
+
+    private static final int HALVINGS = 40;
+    /** Of the roundness; a reading so near to its circle touches it. */
+    private static final double TOUCHING = 1e-6;
+    /** Of the radius. */
+    private static final double FURTHEST = 1.0 / 3;
+
+    /** Which circle. */
+    public enum Kind {
+        LEAST_SQUARES("least squares"),
+        MINIMUM_ZONE("minimum zone"),
+        MAXIMUM_INSCRIBED("maximum inscribed"),
+        MINIMUM_CIRCUMSCRIBED("minimum circumscribed");
+
+        private final String title;
+
+        Kind(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+
+    /** outer − inner, µm. */
+    public double roundness() {
+        return outer - inner;
+    }
+
+    /** How far the centre is off the axis of the sweep, µm. */
+    public double offCentre() {
+        return Math.hypot(cosine, sine);
+    }
+
+    /**
+     * @param radians station angles, in any order
+     * @param outwards deviation at each of them, µm, plus outwards; same length and order
+     * @param radius nominal radius in µm; 0 or less where it is not known
+     * @return empty where the stations do not fix this circle: fewer than three angles, or for the inscribed and
+     *     circumscribed half a turn or less
+     * @throws IllegalArgumentException if the lengths differ, or there is no reading
+     */
+    public static Optional<ReferenceCircle> of(Kind kind, double[] radians, double[] outwards, double radius) {
+        if (radians.length != outwards.length || radians.length == 0) {
+            throw new IllegalArgumentException("as many angles as deviations, at least one; there are " + radians.length
+                    + " and " + outwards.length);
+        }
+        return new Fitting(kind, radians, outwards, radius).run();
+    }
+
+    /** Fits about a centre, moves the axis there, and fits again until it stands still. */
+    private static final class Fitting {
+
+        private final Kind kind;
+        private final double[] outwards;
+        private final double[] alongCosine;
+        private final double[] alongSine;
+        private final double radius;
+        /** Directions and deviations as seen from the centre of this round. */
+        private final double[] c;
+
+        private final double[] s;
+        private final double[] d;
+        private double cosine;
+        private double sine;
+        private double inner;
+        private double outer;
+        private double mean;
+        private int[] near = new int[0];
+
+        Fitting(Kind kind, double[] radians, double[] outwards, double radius) {
+            this.kind = kind;
+            this.outwards = outwards;
+            this.alongCosine = new double[radians.length];
+            this.alongSine = new double[radians.length];
+            double largest = 0;
+            for (int i = 0; i < radians.length; i++) {
+                alongCosine[i] = Math.cos(radians[i]);
+                alongSine[i] = Math.sin(radians[i]);
+                if (Math.abs(outwards[i]) > largest) {
+                    largest = Math.abs(outwards[i]);
+                }
+            }
+            this.radius = largest < radius * FURTHEST ? radius : 0;
+            this.c = alongCosine.clone();
+            this.s = alongSine.clone();
+            this.d = outwards.clone();
+        }
+
+        Optional<ReferenceCircle> run() {
+            double merit = merit();
+            for (int round = 0; round < MOST_ROUNDS; round++) {
+                Optional<double[]> solved = solve();
+                if (solved.isEmpty()) {
+                    return Optional.empty();
+                }
+                double a = solved.get()[1];
+                double b = solved.get()[2];
+                if (Math.hypot(a, b) < STILL) {
+                    break;
+                }
+                double fromCosine = cosine;
+                double fromSine = sine;
+                double moved = lookFrom(fromCosine + a, fromSine + b);
+                if (radius <= 0) {
+                    break;
+                }
+                if (moved > merit) {
+                    moved = bestBetween(fromCosine, fromSine, a, b);
+                }
+                if (moved > merit - STILL * STILL) {
+                    break;
+                }
+                merit = moved;
+            }
+            return Optional.of(result());
+        }
+
+        /**
+         * Where two readings opposite each other hold the circle, its centre is free to slide as far as the straight form
+         * can tell, and only the curvature says where it is best: that place is looked for along the step.
+         */
+        private double bestBetween(double fromCosine, double fromSine, double a, double b) {
+            double low = 0;
+            double high = 1;
+            for (int i = 0; i < HALVINGS; i++) {
+                double third = (high - low) / 3;
+                double first = lookFrom(fromCosine + (low + third) * a, fromSine + (low + third) * b);
+                double second = lookFrom(fromCosine + (high - third) * a, fromSine + (high - third) * b);
+                if (first <= second) {
+                    high -= third;
+                } else {
+                    low += third;
+                }
+            }
+            double middle = (low + high) / 2;
+            return lookFrom(fromCosine + middle * a, fromSine + middle * b);
+        }
+
+        /** Sees the profile from a centre and returns what is to be made small there. */
+        private double lookFrom(double centreCosine, double centreSine) {
+            cosine = centreCosine;
+            sine = centreSine;
+            for (int i = 0; i < d.length; i++) {
+                if (radius <= 0) {
+                    d[i] = outwards[i] - cosine * alongCosine[i] - sine * alongSine[i];
+                } else {
+                    double x = (radius + outwards[i]) * alongCosine[i] - cosine;
+                    double y = (radius + outwards[i]) * alongSine[i] - sine;
+                    double length = Math.sqrt(x * x + y * y);
+                    c[i] = x / length;
+                    s[i] = y / length;
+                    d[i] = length - radius;
+                }
+            }
+            return merit();
+        }
+
+        private double merit() {
+            inner = Double.POSITIVE_INFINITY;
+            outer = Double.NEGATIVE_INFINITY;
+            double sum = 0;
+            double squares = 0;
+            for (double each : d) {
+                if (each < inner) {
+                    inner = each;
+                }
+                if (each > outer) {
+                    outer = each;
+                }
+                sum += each;
+                squares += each * each;
+            }
+            mean = sum / d.length;
+            return switch (kind) {
+                case LEAST_SQUARES -> squares - mean * sum;
+                case MINIMUM_ZONE -> outer - inner;
+                case MAXIMUM_INSCRIBED -> -inner;
+                case MINIMUM_CIRCUMSCRIBED -> outer;
+            };
+        }
+
+        /** Level, cosine and sine of the circle, as seen from the centre of this round. */
+        private Optional<double[]> solve() {
+            return switch (kind) {
+                case LEAST_SQUARES -> leastSquares();
+                case MINIMUM_ZONE -> minimumZone();
+                case MINIMUM_CIRCUMSCRIBED -> LowestCover.of(d, c, s).map(cover -> held(cover, 1));
+                case MAXIMUM_INSCRIBED -> LowestCover.of(negative(d), c, s).map(cover -> held(cover, -1));
+            };
+        }
+
+        private Optional<double[]> leastSquares() {
+            NormalEquations sums = new NormalEquations();
+            for (int i = 0; i < d.length; i++) {
+                sums.add(c[i], s[i], d[i]);
+            }
+            return sums.nearlySingular() ? Optional.empty() : Optional.of(sums.solve());
+        }
+
+        private Optional<double[]> minimumZone() {
+            ThinnestBand band;
+            try {
+                band = near.length == 0 ? ThinnestBand.of(d, c, s) : ThinnestBand.near(near, d, c, s);
+            } catch (IllegalArgumentException e) {
+                return Optional.empty();
+            }
+            near = band.contacts().stream()
+                    .mapToInt(ThinnestBand.Contact::index)
+                    .toArray();
+            return Optional.of(band.coefficients());
+        }
+
+        private double[] held(LowestCover cover, double sign) {
+            near = cover.contacts().stream().mapToInt(i -> i).toArray();
+            double[] turned = cover.coefficients().clone();
+            for (int k = 0; k < turned.length; k++) {
+                turned[k] *= sign;
+            }
+            return turned;
+        }
+
+        private static double[] negative(double[] values) {
+            double[] turned = new double[values.length];
+            for (int i = 0; i < values.length; i++) {
+                turned[i] = -values[i];
+            }
+            return turned;
+        }
+
+        private ReferenceCircle result() {
+            double level = switch (kind) {
+                case LEAST_SQUARES -> mean;
+                case MINIMUM_ZONE -> (inner + outer) / 2;
+                case MAXIMUM_INSCRIBED -> inner;
+                case MINIMUM_CIRCUMSCRIBED -> outer;
+            };
+            double close = TOUCHING * (outer - inner) + STILL;
+            List<Integer> touching = java.util.Arrays.stream(near)
+                    .filter(i -> d[i] - inner < close || outer - d[i] < close)
+                    .distinct()
+                    .sorted()
+                    .boxed()
+                    .toList();
+            return new ReferenceCircle(kind, cosine, sine, level, inner, outer, touching);
+        }
+    }
+}
