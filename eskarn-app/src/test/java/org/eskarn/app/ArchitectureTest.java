@@ -27,7 +27,7 @@ class ArchitectureTest {
             .resideInAPackage("org.eskarn.core..")
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("org.eskarn.core..", "java..", "org.jspecify..");
+            .resideInAnyPackage("org.eskarn.core..", "java..", "org.jspecify..", "org.hipparchus..");
 
     @ArchTest
     static final ArchRule theCoreHasNoClockAndNoChanceOfItsOwn = noClasses()

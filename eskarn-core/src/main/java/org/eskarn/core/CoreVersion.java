@@ -6,7 +6,7 @@ package org.eskarn.core;
  */
 public final class CoreVersion {
 
-    public static final String CURRENT = "3";
+    public static final String CURRENT = "4";
 
     private CoreVersion() {}
 }

@@ -69,7 +69,7 @@ public record Corrections(boolean drift, Optional<Length> sag, double leverDegre
         Double atReturn = sweep.atReturn();
         Double corrected = atReturn == null
                 ? null
-                : (Double) (atReturn * cosine + sagAt(sweep.layout().stations().get(0), sagging) + masterDeviation);
+                : (Double) (atReturn * cosine + sagAt(sweep.layout().returnStation(), sagging) + masterDeviation);
         return new Sweep(sweep.layout(), readings, corrected);
     }
 
@@ -88,15 +88,31 @@ public record Corrections(boolean drift, Optional<Length> sag, double leverDegre
         if (!drift || atReturn == null || !holds) {
             return geometric;
         }
-        double error = atReturn - geometric.readings().get(0).micrometres();
-        int steps = geometric.readings().size();
+        Layout layout = geometric.layout();
         List<Reading> readings = new ArrayList<>();
-        for (Reading reading : geometric.readings()) {
-            double taken = error * readings.size() / steps;
-            readings.add(new Reading(reading.station(), reading.micrometres() - taken, reading.halfBand()));
+        int from = 0;
+        for (int closing : layout.closings()) {
+            double error = geometric.readings().get(closing - 1).micrometres()
+                    - geometric.readings().get(from).micrometres();
+            spread(geometric, from, closing - 1, error, readings);
+            readings.add(new Reading(
+                    layout.stations().get(closing - 1),
+                    readings.get(from).micrometres(),
+                    geometric.readings().get(closing - 1).halfBand()));
+            from = closing;
         }
-        return new Sweep(
-                geometric.layout(), readings, geometric.readings().get(0).micrometres());
+        double error = atReturn - geometric.readings().get(from).micrometres();
+        spread(geometric, from, geometric.readings().size(), error, readings);
+        return new Sweep(layout, readings, readings.get(from).micrometres());
+    }
+
+    /** Takes the error of a section off along its readings, the first of which loses nothing. */
+    private static void spread(Sweep sweep, int from, int to, double error, List<Reading> into) {
+        for (int i = from; i < to; i++) {
+            Reading reading = sweep.readings().get(i);
+            double taken = error * (i - from) / (to - from);
+            into.add(new Reading(reading.station(), reading.micrometres() - taken, reading.halfBand()));
+        }
     }
 
     /**

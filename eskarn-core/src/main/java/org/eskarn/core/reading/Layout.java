@@ -10,14 +10,18 @@ import org.eskarn.core.units.LengthUnit;
  *
  * @param unit of the distances between stations
  * @param returns whether the first station is read once more at the end
+ * @param closings numbers of the stations that only close a section: its first place read once more before the gauge is set
+ *     to zero for the next
  */
-public record Layout(LayoutKind kind, LengthUnit unit, List<Station> stations, boolean returns) {
+public record Layout(
+        LayoutKind kind, LengthUnit unit, List<Station> stations, boolean returns, List<Integer> closings) {
 
     /**
      * @throws IllegalArgumentException if there is no station, or the numbers do not run 1, 2, 3 …
      */
     public Layout {
         stations = List.copyOf(stations);
+        closings = List.copyOf(closings);
         if (stations.isEmpty()) {
             throw new IllegalArgumentException("a layout needs at least one station");
         }
@@ -29,9 +33,68 @@ public record Layout(LayoutKind kind, LengthUnit unit, List<Station> stations, b
         }
     }
 
+    public Layout(LayoutKind kind, LengthUnit unit, List<Station> stations, boolean returns) {
+        this(kind, unit, stations, returns, List.of());
+    }
+
+    /**
+     * This layout of rings with a zero of its own at each: every ring but the last is closed by its first place, which the
+     * return does for the last. Other layouts have no sections to close, and read from place to place no return either.
+     */
+    public Layout rezeroed() {
+        if (kind != LayoutKind.RINGS) {
+            return returning(false);
+        }
+        List<Station> all = new ArrayList<>();
+        List<Integer> closing = new ArrayList<>();
+        Station first = stations.get(0);
+        for (Station station : stations) {
+            if (!sameSection(first, station)) {
+                closing.add(all.size() + 1);
+                all.add(numbered(first, all.size() + 1, first.name() + " again"));
+                first = station;
+            }
+            all.add(numbered(station, all.size() + 1, station.name()));
+        }
+        return new Layout(kind, unit, all, returns, closing);
+    }
+
+    private static boolean sameSection(Station one, Station other) {
+        return one.distance() == other.distance();
+    }
+
+    private static Station numbered(Station station, int number, String name) {
+        return new Station(number, name, station.angle(), station.along(), station.across());
+    }
+
+    /** Whether a station only closes its section. */
+    public boolean closes(Station station) {
+        return closings.contains(station.number());
+    }
+
+    /** Whether the gauge is set to zero at a station: the first, and each after one that closes. */
+    public boolean zeroAt(Station station) {
+        return station.number() == 1 || closings.contains(station.number() - 1);
+    }
+
+    /** The station on whose zero another was read, itself where it is set there. */
+    public Station zeroOf(Station station) {
+        int closed = closings.stream()
+                .filter(c -> c < station.number())
+                .mapToInt(c -> c)
+                .max()
+                .orElse(0);
+        return stations.get(closed);
+    }
+
+    /** The station that is read again at the end: the one of the last zero. */
+    public Station returnStation() {
+        return zeroOf(stations.get(stations.size() - 1));
+    }
+
     /** This layout with or without a return, as readings that are whole sizes have no zero to come back to. */
     public Layout returning(boolean wanted) {
-        return wanted == returns ? this : new Layout(kind, unit, stations, wanted);
+        return wanted == returns ? this : new Layout(kind, unit, stations, wanted, closings);
     }
 
     /** This layout with more stations after its last, numbered on; itself where there are none. */
@@ -44,7 +107,7 @@ public record Layout(LayoutKind kind, LengthUnit unit, List<Station> stations, b
             added.add(place.numbered(stations.size() + added.size() + 1));
         }
         return new Layout(
-                kind, unit, Stream.concat(stations.stream(), added.stream()).toList(), returns);
+                kind, unit, Stream.concat(stations.stream(), added.stream()).toList(), returns, closings);
     }
 
     public int size() {

@@ -20,6 +20,8 @@ public enum LayoutKind {
     PAIRS("pairs", false, "Names of the pairs, with semicolons between, or how many", "", "2"),
     /** The same two ends read again and again. */
     CYCLES("repeated cycles", false, "How many cycles", "", "5"),
+    /** Pins of known size tried in one hole, each of which enters or does not. */
+    PINS("series of pins", false, "Sizes of the pins, smallest first", "", "11.99 12.00 12.01 12.02"),
     /** Questions answered yes or no. */
     YES_NO("yes or no", false, "Questions, with semicolons between", "", "The plug enters to the shoulder");
 
@@ -72,7 +74,7 @@ public enum LayoutKind {
     /** Whether stations can be added while hunting for a high or a low. */
     public boolean hunted() {
         return switch (this) {
-            case RING, RINGS, LINE, GRID -> true;
+            case RING, RINGS, LINE, GRID, PINS -> true;
             case POINTS, PAIRS, CYCLES, YES_NO -> false;
         };
     }
@@ -80,5 +82,10 @@ public enum LayoutKind {
     /** Whether stations come two and two. */
     public boolean paired() {
         return this == PAIRS || this == CYCLES;
+    }
+
+    /** Whether its stations are answered with yes or no. */
+    public boolean answered() {
+        return this == YES_NO || this == PINS;
     }
 }

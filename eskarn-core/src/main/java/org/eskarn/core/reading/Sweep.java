@@ -41,9 +41,7 @@ public record Sweep(
         if (readings.size() < layout.size()) {
             return Optional.of(layout.stations().get(readings.size()));
         }
-        return layout.returns() && atReturn == null
-                ? Optional.of(layout.stations().get(0))
-                : Optional.empty();
+        return layout.returns() && atReturn == null ? Optional.of(layout.returnStation()) : Optional.empty();
     }
 
     public boolean complete() {
@@ -55,11 +53,28 @@ public record Sweep(
         return layout.size() - readings.size();
     }
 
-    /** Last minus first reading of the first station, in µm; empty until the return has been read. */
+    /**
+     * Last minus first reading of the station the zero was set at, in µm; of several sections that were closed the largest
+     * amount. Empty until one has been read again.
+     */
     public OptionalDouble returnError() {
-        return atReturn == null
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(atReturn - readings.get(0).micrometres());
+        OptionalDouble worst = OptionalDouble.empty();
+        for (int closing : layout.closings()) {
+            if (closing <= readings.size()) {
+                Station closed = layout.stations().get(closing - 1);
+                worst = larger(worst, readings.get(closing - 1).micrometres() - zero(closed));
+            }
+        }
+        return atReturn == null ? worst : larger(worst, atReturn - zero(layout.returnStation()));
+    }
+
+    /** What was read where the zero of a station was set. */
+    private double zero(Station station) {
+        return readings.get(layout.zeroOf(station).number() - 1).micrometres();
+    }
+
+    private static OptionalDouble larger(OptionalDouble worst, double error) {
+        return worst.isPresent() && Math.abs(worst.getAsDouble()) >= Math.abs(error) ? worst : OptionalDouble.of(error);
     }
 
     /** The station angles of the readings, in radians, in the order taken. */

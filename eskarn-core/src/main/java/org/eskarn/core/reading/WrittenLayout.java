@@ -63,6 +63,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             case POINTS -> points();
             case PAIRS -> pairs(names(first, "pair"), ends);
             case CYCLES -> pairs(counted(first, "cycle"), ends);
+            case PINS -> numbers(first, false).stream().map(this::line).toList();
             case YES_NO ->
                 names(first, "question").stream()
                         .map(name -> new Place(name, null, null, null))
@@ -85,13 +86,14 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
      */
     public Place hunted(String typed) throws LayoutRejected {
         List<String> words = words(typed.replace("°", " ").replace(unit.symbol(), " "));
-        int wanted = kind == LayoutKind.RING || kind == LayoutKind.LINE ? 1 : 2;
+        int wanted = kind == LayoutKind.RINGS || kind == LayoutKind.GRID ? 2 : 1;
         if (words.size() != wanted) {
             throw new LayoutRejected(
                     false,
                     "“" + typed.strip() + "” is no station here: type "
                             + switch (kind) {
                                 case RING -> "degrees from 0 to below 360, for example 101.5.";
+                                case PINS -> "the size of the pin in " + unit.symbol() + ".";
                                 case LINE -> "the distance from the end in " + unit.symbol() + ".";
                                 case RINGS -> "the distance from the end and the angle, for example 60 101.5.";
                                 default -> "the distances to the right and upwards, for example 35 20.";
@@ -99,7 +101,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         }
         return switch (kind) {
             case RING -> ring(angle(words.get(0), false));
-            case LINE -> line(number(words.get(0), false));
+            case LINE, PINS -> line(number(words.get(0), false));
             case RINGS ->
                 onRings(List.of(number(words.get(0), false)), List.of(angle(words.get(1), false)))
                         .get(0);

@@ -9,8 +9,17 @@ import org.eskarn.core.units.Length;
  * @param setTo the size of the master at which the gauge reads zero; empty where the gauge reads whole sizes
  * @param radius the radius at which an axial runout is read, or on which a phase stands
  * @param span the distance between the two places of a pair
+ * @param zeroing how often the gauge is set to zero
+ * @param pinClass the tolerance of the class of the pins, with the sign of the side of the nominal they are made on
+ * @param size nominal of the feature, for what needs its radius; it is the part's, and not sealed with the rest
  */
-public record Basis(Optional<Length> setTo, Optional<Length> radius, Optional<Length> span) {
+public record Basis(
+        Optional<Length> setTo,
+        Optional<Length> radius,
+        Optional<Length> span,
+        Zeroing zeroing,
+        Optional<Length> pinClass,
+        Optional<Length> size) {
 
     public static final Basis NONE = new Basis(Optional.empty(), Optional.empty(), Optional.empty());
 
@@ -23,9 +32,26 @@ public record Basis(Optional<Length> setTo, Optional<Length> radius, Optional<Le
         above(span, "the distance between two places");
     }
 
+    public Basis(Optional<Length> setTo, Optional<Length> radius, Optional<Length> span) {
+        this(setTo, radius, span, Zeroing.ONE_FOR_ALL, Optional.empty(), Optional.empty());
+    }
+
+    /** The same of a feature of a nominal size, where it has one. */
+    public Basis of(Optional<Length> nominal) {
+        return new Basis(setTo, radius, span, zeroing, pinClass, nominal);
+    }
+
     private static void above(Optional<Length> length, String what) {
         if (length.isPresent() && length.get().amount().signum() <= 0) {
             throw new IllegalArgumentException(what + " is above zero, not " + length.get());
         }
+    }
+
+    /** As it is sealed: what came later stands only where it says something, so that older seals still hold. */
+    @Override
+    public String toString() {
+        return "Basis[setTo=" + setTo + ", radius=" + radius + ", span=" + span
+                + (zeroing == Zeroing.ONE_FOR_ALL ? "" : ", zeroing=" + zeroing)
+                + pinClass.map(tolerance -> ", pinClass=" + tolerance).orElse("") + "]";
     }
 }

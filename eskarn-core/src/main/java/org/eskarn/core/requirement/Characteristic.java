@@ -4,6 +4,7 @@ import static org.eskarn.core.reading.LayoutKind.CYCLES;
 import static org.eskarn.core.reading.LayoutKind.GRID;
 import static org.eskarn.core.reading.LayoutKind.LINE;
 import static org.eskarn.core.reading.LayoutKind.PAIRS;
+import static org.eskarn.core.reading.LayoutKind.PINS;
 import static org.eskarn.core.reading.LayoutKind.POINTS;
 import static org.eskarn.core.reading.LayoutKind.RING;
 import static org.eskarn.core.reading.LayoutKind.RINGS;
@@ -28,28 +29,35 @@ import org.eskarn.core.reading.Sweep;
  */
 public enum Characteristic {
     CIRCULAR_RUNOUT_RADIAL(
-            "circular runout (radial)", of(RING, RINGS), of(MAXIMUM, NONE), movement(), RoundReductions::circular),
+            "circular runout (radial)",
+            of(RING, RINGS),
+            of(MAXIMUM, NONE),
+            movement(),
+            Characteristic::circular,
+            Trait.REZEROED),
     CIRCULAR_RUNOUT_AXIAL(
             "circular runout (axial)",
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             of(StatedAs.MOVEMENT),
-            RoundReductions::circular,
-            Trait.ON_RADIUS),
-    TOTAL_RUNOUT("total runout", of(RINGS, RING), of(MAXIMUM, NONE), of(StatedAs.MOVEMENT), RoundReductions::total),
+            Characteristic::circular,
+            Trait.ON_RADIUS,
+            Trait.REZEROED),
+    TOTAL_RUNOUT("total runout", of(RINGS, RING), of(MAXIMUM, NONE), of(StatedAs.MOVEMENT), Characteristic::total),
     OFFSET_OF_OPENING("offset of an opening", of(RING), of(MAXIMUM, NONE), movement(), RingReduction::of),
     ROUNDNESS(
-            "roundness, by the least squares circle",
+            "roundness",
             of(RING, RINGS),
             of(MAXIMUM, NONE),
-            itself(),
-            RoundReductions::roundness),
+            of(StatedAs.MINIMUM_ZONE, StatedAs.LEAST_SQUARES, StatedAs.INSCRIBED, StatedAs.CIRCUMSCRIBED),
+            RoundnessReduction::of,
+            Trait.REZEROED),
     OUTSIDE_SIZE(
             "outside size map",
             of(RINGS, RING, LINE, POINTS),
             sizeLimits(),
             itself(),
-            SizeReductions::sizes,
+            SizeReduction::local,
             Trait.SIZED,
             Trait.WHOLE),
     BORE_SIZE(
@@ -57,7 +65,7 @@ public enum Characteristic {
             of(RINGS, RING, LINE, POINTS),
             sizeLimits(),
             itself(),
-            SizeReductions::sizes,
+            SizeReduction::local,
             Trait.SIZED,
             Trait.WHOLE),
     OUT_OF_ROUND(
@@ -65,14 +73,14 @@ public enum Characteristic {
             of(RINGS, RING),
             of(MAXIMUM, NONE),
             of(StatedAs.DIAMETERS, StatedAs.RADIAL),
-            SizeReductions::outOfRound,
+            SizeReduction::outOfRound,
             Trait.WHOLE),
     PIN_CHECK(
             "pin check",
-            of(PAIRS),
+            of(PAIRS, PINS),
             sizeLimits(),
             itself(),
-            SizeReductions::pins,
+            PinReduction::of,
             Trait.SIZED,
             Trait.WHOLE,
             Trait.BRACKETED),
@@ -81,7 +89,7 @@ public enum Characteristic {
             of(RINGS, LINE),
             of(MAXIMUM, BETWEEN, NONE),
             itself(),
-            SizeReductions::taper,
+            SizeReduction::taper,
             Trait.SIGNED,
             Trait.SLOPING,
             Trait.WHOLE),
@@ -119,20 +127,29 @@ public enum Characteristic {
             Trait.SPANNING),
     SQUARENESS("squareness", of(LINE), of(MAXIMUM, NONE), itself(), FlatReductions::squareness, Trait.SLOPING),
     DEPTH_AND_PITCH(
-            "depth or pitch",
+            "depth, height or pitch",
             of(POINTS, LINE),
             of(PLUS_MINUS, BETWEEN, NONE),
             itself(),
             SingleReductions::each,
             Trait.SIZED,
-            Trait.WHOLE),
+            Trait.WHOLE,
+            Trait.REZEROED),
+    PITCH(
+            "pitch errors",
+            of(LINE, POINTS, RING),
+            of(MAXIMUM, BETWEEN, NONE),
+            of(StatedAs.SINGLE_STEP, StatedAs.ACCUMULATED),
+            PitchReduction::of,
+            Trait.SIGNED,
+            Trait.REZEROED),
     PLAY("play", of(CYCLES), of(MAXIMUM, BETWEEN, NONE), itself(), PairReductions::play),
     PHASE_ANGLE(
             "phase angle",
             of(POINTS),
             of(MAXIMUM, NONE),
             itself(),
-            SingleReductions::each,
+            SingleReductions::phase,
             Trait.SIGNED,
             Trait.ANGULAR,
             Trait.ON_RADIUS),
@@ -176,7 +193,8 @@ public enum Characteristic {
         ANGULAR,
         ON_RADIUS,
         SPANNING,
-        BRACKETED
+        BRACKETED,
+        REZEROED
     }
 
     private final String title;
@@ -204,6 +222,18 @@ public enum Characteristic {
     @SafeVarargs
     private static <T> List<T> of(T... choices) {
         return List.of(choices);
+    }
+
+    private static Reduction circular(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        return sweep.layout().kind() == RING
+                ? RingReduction.of(requirement, dial, sweep)
+                : JournalsReduction.circular(requirement, dial, sweep);
+    }
+
+    private static Reduction total(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        return sweep.layout().kind() == RING
+                ? RingReduction.of(requirement, dial, sweep)
+                : JournalsReduction.total(requirement, dial, sweep);
     }
 
     private static List<StatedAs> movement() {
@@ -270,6 +300,11 @@ public enum Characteristic {
     /** Whether the distance between the places of a pair scales it. */
     public boolean spanning() {
         return traits.contains(Trait.SPANNING);
+    }
+
+    /** Whether its gauge may be set to zero again at each section or step. */
+    public boolean rezeroed() {
+        return traits.contains(Trait.REZEROED);
     }
 
     /** Whether it is known only between two bounds, so that a pass needs both within the limits. */

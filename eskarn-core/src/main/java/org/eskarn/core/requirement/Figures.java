@@ -3,10 +3,10 @@ package org.eskarn.core.requirement;
 import java.util.List;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 
-/** A reduction that is told in figures alone. */
-public record Figures(double judged, UncertaintyBudget budget, List<Figure> figures) implements Reduction {
+/** A reduction that needs no picture of its own. */
+public record Figures(double judged, UncertaintyBudget budget, Told told) implements Reduction {
 
-    public Figures {
-        figures = List.copyOf(figures);
+    public Figures(double judged, UncertaintyBudget budget, List<Figure> figures) {
+        this(judged, budget, Told.of(figures));
     }
 }

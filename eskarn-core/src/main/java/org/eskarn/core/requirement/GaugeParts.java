@@ -42,6 +42,12 @@ final class GaugeParts {
                 of(dial, sweep, Math.abs(factor), Math.sqrt(2) * Math.abs(factor), Math.abs(halfBand)));
     }
 
+    /** For the sum of n readings, each on a zero of its own. */
+    static UncertaintyBudget ofSum(Requirement requirement, Dial dial, Sweep sweep, int n) {
+        double root = Math.sqrt(n);
+        return new UncertaintyBudget(of(dial, sweep, root, root, root * widest(requirement, sweep)));
+    }
+
     /** For one reading alone. */
     static UncertaintyBudget ofOne(Requirement requirement, Dial dial, Sweep sweep) {
         return new UncertaintyBudget(of(dial, sweep, 1, 1, widest(requirement, sweep)));

@@ -51,6 +51,8 @@ final class PairReductions {
         }
         if (each.length > 1) {
             figures.add(Figure.deviation(
+                    "largest", java.util.Arrays.stream(each).max().orElseThrow()));
+            figures.add(Figure.deviation(
                     "mean", java.util.Arrays.stream(each).average().orElseThrow()));
         }
         return new Figures(

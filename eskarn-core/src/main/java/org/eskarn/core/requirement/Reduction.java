@@ -4,7 +4,14 @@ import java.util.List;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 
 /** The figures computed from a sweep. */
-public sealed interface Reduction permits RingReduction, Figures {
+public sealed interface Reduction
+        permits RingReduction,
+                JournalsReduction,
+                RoundnessReduction,
+                SizeReduction,
+                PinReduction,
+                PitchReduction,
+                Figures {
 
     /** The figure the requirement judges, µm. */
     double judged();
@@ -12,6 +19,10 @@ public sealed interface Reduction permits RingReduction, Figures {
     /** How well that figure is known. */
     UncertaintyBudget budget();
 
-    /** What else the sweep shows, in the order it is told. */
-    List<Figure> figures();
+    /** What else the sweep shows. */
+    Told told();
+
+    default List<Figure> figures() {
+        return told().figures();
+    }
 }

@@ -1,14 +1,18 @@
 package org.eskarn.core.requirement;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.FigureTable.Row;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
 import org.eskarn.core.round.Offset;
+import org.eskarn.core.round.OppositePairs;
 import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.uncertainty.Contribution.Source;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
@@ -24,8 +28,11 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * the middles.
  */
 public record RingReduction(
-        double judged, UncertaintyBudget budget, FullIndicatorMovement movement, Optional<Centre> centre)
+        double judged, UncertaintyBudget budget, FullIndicatorMovement movement, Optional<Centre> centre, Told told)
         implements Reduction {
+
+    /** Half the movement this much above the offset is worth a warning. */
+    private static final double OVERSTATED = 0.1;
 
     /** The fitted circle and the offset it shows. */
     public record Centre(FirstHarmonic fit, Offset offset) {}
@@ -41,13 +48,19 @@ public record RingReduction(
         if (requirement.statedAs() == StatedAs.OFFSET) {
             Centre centre = centre(requirement, sweep);
             return new RingReduction(
-                    centre.offset().amount(), ofOffset(centre, dial, sweep), movement, Optional.of(centre));
+                    centre.offset().amount(),
+                    ofOffset(centre, dial, sweep),
+                    movement,
+                    Optional.of(centre),
+                    told(requirement, movement, Optional.of(centre), dial, sweep));
         }
+        Optional<Centre> centre = centreIfShown(requirement, sweep);
         return new RingReduction(
                 movement.amount(),
                 ofMovement(requirement, movement, dial, sweep),
                 movement,
-                centreIfShown(requirement, sweep));
+                centre,
+                told(requirement, movement, centre, dial, sweep));
     }
 
     private static Centre centre(Requirement requirement, Sweep sweep) throws StationsUnfit {
@@ -84,12 +97,53 @@ public record RingReduction(
                 .with(new Contribution(Source.FORM, centre.offset().standardUncertainty()));
     }
 
-    /** What is left of the readings when the off-centre is taken out. */
-    @Override
-    public List<Figure> figures() {
-        return centre.map(each -> List.of(
-                        Figure.deviation("off centre", each.offset().amount()),
-                        Figure.deviation("form left over", each.fit().formPart())))
-                .orElse(List.of());
+    private static Told told(
+            Requirement requirement, FullIndicatorMovement movement, Optional<Centre> shown, Dial dial, Sweep sweep) {
+        if (shown.isEmpty()) {
+            return Told.of(List.of(Figure.deviation("movement", movement.amount())));
+        }
+        Centre centre = shown.get();
+        List<Figure> figures = new ArrayList<>();
+        figures.add(Figure.deviation("movement", movement.amount()));
+        figures.add(Figure.deviation("half the movement", movement.amount() / 2));
+        figures.add(Figure.deviation("off centre", centre.offset().amount()));
+        figures.add(Figure.deviation("form left over", centre.fit().formPart()));
+        JournalsReduction.wobble(requirement, centre.fit()).ifPresent(figures::addAll);
+        List<FigureTable> tables = new ArrayList<>();
+        List<OppositePairs.Pair> pairs = OppositePairs.of(sweep.radians(), sweep.micrometres());
+        if (!pairs.isEmpty()) {
+            tables.add(diameters(centre, sweep, pairs));
+        }
+        double over = movement.amount() / 2 - centre.offset().amount();
+        boolean large = over > OVERSTATED * centre.offset().amount()
+                && over > dial.graduation().micrometres() / 2
+                && centre.fit().degreesOfFreedom() > 0;
+        return new Told(
+                figures,
+                tables,
+                large
+                        ? List.of(Remark.of(
+                                "Half the movement is %s, but the centre is off by %s only: form of %s is left over, so half"
+                                        + " the movement overstates the offset.",
+                                Figure.deviation("", movement.amount() / 2),
+                                Figure.deviation("", centre.offset().amount()),
+                                Figure.deviation("", centre.fit().formPart())))
+                        : List.of());
+    }
+
+    /** Along each diameter that was read at both ends: half the difference, and what the fitted circle says of it. */
+    private static FigureTable diameters(Centre centre, Sweep sweep, List<OppositePairs.Pair> pairs) {
+        List<Row> rows = new ArrayList<>();
+        for (OppositePairs.Pair pair : pairs) {
+            Station first = sweep.readings().get(pair.first()).station();
+            Station second = sweep.readings().get(pair.second()).station();
+            double ofCentre = (centre.fit().at(first.radians()) - centre.fit().at(second.radians())) / 2;
+            rows.add(Row.of(
+                    first.name() + " – " + second.name(),
+                    Figure.deviation("", pair.half()),
+                    Figure.deviation("", ofCentre)));
+        }
+        return new FigureTable(
+                "Along each diameter, half the difference", List.of("diameter", "read", "by the centre"), rows);
     }
 }

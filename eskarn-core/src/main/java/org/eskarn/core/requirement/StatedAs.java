@@ -1,5 +1,7 @@
 package org.eskarn.core.requirement;
 
+import org.eskarn.core.round.ReferenceCircle;
+
 /** Which of several usual figures a limit speaks of. */
 public enum StatedAs {
     /** Highest minus lowest reading. */
@@ -10,6 +12,17 @@ public enum StatedAs {
     DIAMETERS("difference of diameters", "difference of diameters", "largest less smallest diameter of a section"),
     /** Out-of-round as standards say it, half of the former for an oval. */
     RADIAL("radial", "radial out-of-round", "half the difference of diameters, for an oval"),
+    /** Roundness as the tolerance defines it. */
+    MINIMUM_ZONE(
+            "minimum zone", "roundness by the minimum zone", "two circles about one centre, as near as they can be"),
+    LEAST_SQUARES("least squares", "roundness by the least squares circle", "about the circle that fits best"),
+    INSCRIBED("inscribed", "roundness by the largest inscribed circle", "for bores that a pin has to enter"),
+    CIRCUMSCRIBED(
+            "circumscribed", "roundness by the smallest circumscribed circle", "for pins that a bore has to take"),
+    /** Pitch from one place to the next. */
+    SINGLE_STEP("single step", "error of each single step", "from one place to the next"),
+    /** Pitch from the first place on. */
+    ACCUMULATED("accumulated", "accumulated error", "from the start to each place"),
     /** The figure as it comes; the characteristic leaves no choice. */
     ITSELF("", "the figure itself", "");
 
@@ -34,6 +47,16 @@ public enum StatedAs {
 
     public String explanation() {
         return explanation;
+    }
+
+    /** The circle roundness is judged by; without a choice, as it was at first, least squares. */
+    ReferenceCircle.Kind circle() {
+        return switch (this) {
+            case MINIMUM_ZONE -> ReferenceCircle.Kind.MINIMUM_ZONE;
+            case INSCRIBED -> ReferenceCircle.Kind.MAXIMUM_INSCRIBED;
+            case CIRCUMSCRIBED -> ReferenceCircle.Kind.MINIMUM_CIRCUMSCRIBED;
+            default -> ReferenceCircle.Kind.LEAST_SQUARES;
+        };
     }
 
     /** How many µm of difference between two readings go with one µm of this figure, for a round section. */

@@ -153,16 +153,16 @@ class ReductionTest {
         assertThat(map.verdict().value()).isCloseTo(45017, within(1e-9));
         List<Figure> figures = map.reduction().orElseThrow().figures();
         assertThat(figures).anySatisfy(f -> {
-            assertThat(f.name()).isEqualTo("mean at 110 mm");
-            assertThat(f.micrometres()).isCloseTo(45016, within(1e-9));
+            assertThat(f.name()).isEqualTo("worst place, 110 mm · 0°");
+            assertThat(f.amount()).isCloseTo(45017, within(1e-9));
         });
         assertThat(figures).anySatisfy(f -> {
-            assertThat(f.name()).isEqualTo("taper");
-            assertThat(f.micrometres()).isCloseTo(5, within(1e-9));
+            assertThat(f.name()).isEqualTo("taper, last less first");
+            assertThat(f.amount()).isCloseTo(5, within(1e-9));
         });
         assertThat(figures).anySatisfy(f -> {
             assertThat(f.name()).isEqualTo("barrel");
-            assertThat(f.micrometres()).isCloseTo(14 - 13.5, within(1e-9));
+            assertThat(f.amount()).isCloseTo(14 - 13.5, within(1e-9));
         });
         Assessment small = Asked.of(Characteristic.OUTSIDE_SIZE, limit, layout)
                 .on(setTo("45.000"))
@@ -299,7 +299,8 @@ class ReductionTest {
                     what, layoutKind, layoutKind.example(), layoutKind.second().isEmpty() ? "" : second);
             double[] readings = new double[layout.size()];
             for (int i = 0; i < readings.length; i++) {
-                readings[i] = what == Characteristic.FUNCTIONAL_FIT ? 1 : 3 * i;
+                boolean pins = layoutKind == LayoutKind.PINS;
+                readings[i] = pins ? (i < 2 ? 1 : 0) : what == Characteristic.FUNCTIONAL_FIT ? 1 : 3 * i;
                 Assessment soFar = Asked.of(what, limit, layout).returned(null, Arrays.copyOf(readings, i + 1));
                 assertThat(soFar.reduction().isPresent() || soFar.missing().isPresent())
                         .isTrue();

@@ -1,0 +1,28 @@
+package org.eskarn.core.round;
+
+/**
+ * The tilt of a face from its axial runout on a radius: the first harmonic of the readings is a plane, which leans by
+ *
+ * <pre>angle = atan(e / r)</pre>
+ *
+ * with e its amplitude and r the radius, both in µm. What is left over is the face's own form. e = 0 gives 0.
+ *
+ * @param degrees of the face against the plane square to the axis
+ * @param perHundred lean over 100 mm, µm
+ */
+public record FaceWobble(double degrees, double perHundred) {
+
+    /** µm; 100 mm. */
+    private static final double HUNDRED = 100_000;
+
+    /**
+     * @throws IllegalArgumentException if the radius is not above 0
+     */
+    public static FaceWobble of(FirstHarmonic fit, double radius) {
+        if (!(radius > 0)) {
+            throw new IllegalArgumentException("a face is read on a radius above 0, not " + radius + " µm");
+        }
+        double slope = fit.amplitude() / radius;
+        return new FaceWobble(Math.toDegrees(Math.atan(slope)), slope * HUNDRED);
+    }
+}

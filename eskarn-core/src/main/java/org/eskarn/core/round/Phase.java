@@ -1,0 +1,22 @@
+package org.eskarn.core.round;
+
+/**
+ * The angle a pin or keyway is out of line by, from how far it stands sideways on its radius: angle = asin(x / R), with x and
+ * R in µm, x with its sign. x = 0 gives 0.
+ */
+public final class Phase {
+
+    private Phase() {}
+
+    /**
+     * @return degrees, with the sign of {@code sideways}
+     * @throws IllegalArgumentException if the radius is not above 0, or is smaller than the sideways error
+     */
+    public static double degrees(double sideways, double radius) {
+        if (!(radius > 0) || Math.abs(sideways) > radius) {
+            throw new IllegalArgumentException(
+                    "a sideways error of " + sideways + " µm does not lie on a radius of " + radius + " µm");
+        }
+        return Math.toDegrees(Math.asin(sideways / radius));
+    }
+}
