@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Said;
 import org.eskarn.app.page.Units;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.picture.DialPicture;
@@ -15,6 +16,7 @@ import org.eskarn.app.picture.VerdictRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Reduction;
+import org.eskarn.core.requirement.Told;
 import org.eskarn.core.units.LengthUnit;
 
 /**
@@ -188,7 +190,12 @@ public record DocketPage(
     }
 
     public boolean answers() {
-        return setUp.sweep().layout().kind() == LayoutKind.YES_NO;
+        return setUp.sweep().layout().kind().answered();
+    }
+
+    /** Whether there is a figure, rather than answers alone. */
+    public boolean measured() {
+        return setUp.sweep().layout().kind() != LayoutKind.YES_NO;
     }
 
     /** Whether the simulated indicator can be put in the gauge's place now. */
@@ -221,16 +228,20 @@ public record DocketPage(
         return width > 0 ? Optional.of(Math.round(100 * micrometres / width)) : Optional.empty();
     }
 
-    /** Figures beside the judged one, as they are said. */
-    public record Told(String name, String figure, String symbol) {}
+    /** What else the sweep shows. */
+    public Said said() {
+        return said(setUp, figures, display);
+    }
 
-    public List<Told> told() {
-        return reduction().map(Reduction::figures).orElse(List.of()).stream()
-                .map(figure -> {
-                    Display said = figure.size() ? figures : display;
-                    return new Told(figure.name(), said.amount(figure.micrometres()), said.symbol());
-                })
-                .toList();
+    private static Said said(SetUp setUp, Display figures, Display display) {
+        Told told = setUp.assessment().reduction().map(Reduction::told).orElse(Told.NOTHING);
+        // Of an angle the verdict is in degrees; what stands beside it is the length.
+        return Said.of(told, new Display(figures.unit()), display);
+    }
+
+    /** The same as it stands on paper. */
+    public static Said said(SetUp setUp) {
+        return said(setUp, figures(setUp), readings(setUp, Units.AS_DRAWN));
     }
 
     public List<Repeats.Line> repeats() {

@@ -8,7 +8,6 @@ import org.eskarn.core.reading.AnswerParser;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
-import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.WrittenLayout;
 import org.springframework.stereotype.Service;
@@ -81,7 +80,7 @@ public class ReadingService {
      * @throws EntryRejected if it means none
      */
     static Entry parse(SetUp setUp, String typed) throws EntryRejected {
-        if (setUp.requirement().terms().layout().kind() == LayoutKind.YES_NO) {
+        if (setUp.requirement().terms().layout().kind().answered()) {
             return AnswerParser.parse(typed);
         }
         SweepRecord sweep = setUp.sweep();

@@ -5,7 +5,6 @@ import java.math.RoundingMode;
 import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.core.reading.EntryRejected;
-import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.simulate.DialFace;
 import org.eskarn.core.simulate.SimulatedIndicator;
@@ -32,7 +31,7 @@ public class SimulatedGauge {
     /** Whether it can stand in here: it shows deviations on a dial, so not whole sizes or answers. */
     public static boolean possible(SetUp setUp) {
         return !setUp.sweep().gauge().readsSizes()
-                && setUp.requirement().terms().layout().kind() != LayoutKind.YES_NO;
+                && !setUp.requirement().terms().layout().kind().answered();
     }
 
     /** The indicator on its virtual part, if it is switched on. */

@@ -9,6 +9,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Said;
 import org.eskarn.app.picture.Picture;
 import org.eskarn.app.picture.VerdictRule;
 import org.eskarn.core.verdict.Bounds;
@@ -55,6 +56,10 @@ public record LedgerEntry(Docket docket, SignatureRow signature, List<Line> line
 
         public Picture picture() {
             return DocketPage.picture(setUp);
+        }
+
+        public Said said() {
+            return DocketPage.said(setUp);
         }
 
         public VerdictWords words() {

@@ -7,6 +7,7 @@ import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.ZeroRule;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
 
@@ -18,6 +19,7 @@ record EditorChoices(
         List<DecisionRule> rules,
         List<GaugeKind> gaugeKinds,
         List<ZeroRule> zeroRules,
+        List<Zeroing> zeroings,
         List<FlickerRule> flickers,
         List<WorkKind> workKinds) {
 
@@ -31,6 +33,7 @@ record EditorChoices(
                 List.of(DecisionRule.values()),
                 GaugeKind.measuring(),
                 List.of(ZeroRule.values()),
+                List.of(Zeroing.values()),
                 List.of(FlickerRule.values()),
                 List.of(WorkKind.values()));
     }

@@ -295,7 +295,9 @@ public class PartEditing {
                 row.resolutionUnit(),
                 row.gaugeId(),
                 row.datum(),
-                row.circumstances());
+                row.circumstances(),
+                row.zeroing(),
+                row.pinClass());
     }
 
     private Part lock(long id, int version) throws FormRefused {

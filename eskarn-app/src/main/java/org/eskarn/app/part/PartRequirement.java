@@ -7,6 +7,7 @@ import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 
@@ -41,7 +42,8 @@ public record PartRequirement(
             List<Preparation> preparations)
             throws LayoutRejected {
         boolean returns = row.layoutKind().returns() && !row.characteristic().readsSizes();
-        Layout layout = row.written().read(row.characteristic().ends()).returning(returns);
+        Layout plain = row.written().read(row.characteristic().ends()).returning(returns);
+        Layout layout = row.zeroing() == Zeroing.EACH_STEP ? plain.rezeroed() : plain;
         Optional<Length> allowedReturn = row.allowedReturn() == null || row.allowedReturnUnit() == null
                 ? Optional.empty()
                 : Optional.of(new Length(row.allowedReturn(), row.allowedReturnUnit()));
@@ -55,7 +57,7 @@ public record PartRequirement(
                 row.flicker(),
                 row.repeats(),
                 layout,
-                row.basis());
+                row.basis().of(feature.size()));
         return new PartRequirement(row, feature, limit, serviceLimit, terms, preparations);
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.page.Typed;
+import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;
@@ -15,6 +16,7 @@ import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitRejected;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -149,7 +151,15 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
                 resolution == null ? null : form.resolutionUnit(),
                 null,
                 typed.atMost("datum", Typed.text(form.datum()), LONGEST_TITLE),
-                typed.atMost("circumstances", Typed.text(form.circumstances()), LONGEST_LINE));
+                typed.atMost("circumstances", Typed.text(form.circumstances()), LONGEST_LINE),
+                zeroing(form),
+                form.characteristic() == Characteristic.PIN_CHECK ? typed.number("pinClass", form.pinClass()) : null);
+    }
+
+    /** One ring has one section, and so one zero. */
+    private static Zeroing zeroing(RequirementForm form) {
+        boolean sections = form.chosenLayout() != LayoutKind.RING || form.characteristic() == Characteristic.PITCH;
+        return sections ? form.chosenZeroing() : Zeroing.ONE_FOR_ALL;
     }
 
     private static LengthUnit returnUnit(RequirementForm form) {

@@ -12,6 +12,7 @@ import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.ZeroRule;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
@@ -53,7 +54,9 @@ public record RequirementForm(
         @Nullable Boolean warm,
         WorkKind workKind,
         @Nullable String circumstances,
-        @Nullable String preparations) {
+        @Nullable String preparations,
+        @Nullable Zeroing zeroing,
+        @Nullable String pinClass) {
 
     static RequirementForm blank(LengthUnit unit, String preparations) {
         Characteristic usual = Characteristic.CIRCULAR_RUNOUT_RADIAL;
@@ -92,7 +95,9 @@ public record RequirementForm(
                 false,
                 WorkKind.BETWEEN_CENTRES,
                 "",
-                preparations);
+                preparations,
+                Zeroing.ONE_FOR_ALL,
+                "");
     }
 
     static RequirementForm of(PartRequirement requirement) {
@@ -115,7 +120,7 @@ public record RequirementForm(
                 per == null ? "" : per.amount().toPlainString(),
                 service == null ? "" : written(service.lower()),
                 service == null ? "" : written(service.upper()),
-                row.statedAs(),
+                statement(row),
                 row.rule(),
                 row.datum(),
                 row.layoutKind(),
@@ -137,7 +142,15 @@ public record RequirementForm(
                 row.circumstances(),
                 requirement.preparations().stream()
                         .map(p -> (p.caution() ? "! " : "") + p.text())
-                        .collect(Collectors.joining("\n")));
+                        .collect(Collectors.joining("\n")),
+                row.zeroing(),
+                written(row.pinClass()));
+    }
+
+    /** A roundness that names no circle was meant by least squares. */
+    private static StatedAs statement(RequirementRow row) {
+        boolean unnamed = row.characteristic() == Characteristic.ROUNDNESS && row.statedAs() == StatedAs.ITSELF;
+        return unnamed ? StatedAs.LEAST_SQUARES : row.statedAs();
     }
 
     private static String written(@Nullable BigDecimal number) {
@@ -157,6 +170,11 @@ public record RequirementForm(
         return chosen != null && characteristic.layouts().contains(chosen)
                 ? chosen
                 : characteristic.layouts().get(0);
+    }
+
+    public Zeroing chosenZeroing() {
+        Zeroing chosen = zeroing;
+        return chosen != null && characteristic.rezeroed() ? chosen : Zeroing.ONE_FOR_ALL;
     }
 
     public StatedAs chosenStatement() {
@@ -218,6 +236,8 @@ public record RequirementForm(
                 warm,
                 workKind,
                 circumstances,
-                lines);
+                lines,
+                zeroing,
+                pinClass);
     }
 }

@@ -10,6 +10,7 @@ import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.ZeroRule;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param span between the places of a pair
  * @param warm whether the part comes to it warm
  * @param resolution how finely the gauge must read; null where any will do
+ * @param pinClass tolerance of the pins, minus where they are made below their nominal; null where they count as true
  * @param gaugeId the gauge that was named for it; null where any fit one will do
  */
 public record RequirementRow(
@@ -54,14 +56,16 @@ public record RequirementRow(
         @Nullable LengthUnit resolutionUnit,
         @Nullable Long gaugeId,
         String datum,
-        String circumstances) {
+        String circumstances,
+        Zeroing zeroing,
+        @Nullable BigDecimal pinClass) {
 
     public WrittenLayout written() {
         return new WrittenLayout(layoutKind, layoutUnit, layoutFirst, layoutSecond);
     }
 
     public Basis basis() {
-        return new Basis(length(setTo), length(radius), length(span));
+        return new Basis(length(setTo), length(radius), length(span), zeroing, length(pinClass), Optional.empty());
     }
 
     public Optional<Length> finest() {

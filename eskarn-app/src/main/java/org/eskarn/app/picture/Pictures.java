@@ -1,9 +1,15 @@
 package org.eskarn.app.picture;
 
+import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.requirement.JournalsReduction;
+import org.eskarn.core.requirement.PitchReduction;
+import org.eskarn.core.requirement.Reduction;
+import org.eskarn.core.requirement.RoundnessReduction;
+import org.eskarn.core.requirement.SizeReduction;
 
 /** Chooses the picture for a layout. */
 public final class Pictures {
@@ -14,14 +20,46 @@ public final class Pictures {
      * @param readings how single readings are said
      */
     public static Picture of(Subject subject, Assessment assessment, Display readings) {
-        LayoutKind kind = subject.terms().layout().kind();
-        return switch (kind) {
+        return ofReduction(subject, assessment, readings).orElseGet(() -> ofLayout(subject, assessment, readings));
+    }
+
+    /** The picture that belongs to what was computed, where there is one of its own. */
+    private static Optional<Picture> ofReduction(Subject subject, Assessment assessment, Display readings) {
+        Reduction reduction = assessment.reduction().orElse(null);
+        boolean whole = assessment.sweep().stationsToGo() == 0;
+        boolean rings = subject.terms().layout().kind() == LayoutKind.RINGS;
+        if (reduction instanceof SizeReduction sizes && rings) {
+            return Optional.of(SectionDrawing.of(subject, assessment, sizes, readings));
+        }
+        if (reduction instanceof PitchReduction pitch) {
+            return Optional.of(PitchDrawing.of(subject, assessment, pitch, readings));
+        }
+        // While it is being read, the readings as they are say more than what they come to.
+        if (reduction instanceof RoundnessReduction roundness && whole) {
+            return Optional.of(RoundnessDrawing.of(subject, roundness, readings));
+        }
+        if (reduction instanceof JournalsReduction journals && whole && several(journals)) {
+            return Optional.of(JournalsDrawing.of(subject, journals, readings));
+        }
+        return Optional.empty();
+    }
+
+    private static boolean several(JournalsReduction journals) {
+        return journals.journals().stream()
+                        .filter(journal -> journal.offset().isPresent())
+                        .count()
+                > 1;
+    }
+
+    private static Picture ofLayout(Subject subject, Assessment assessment, Display readings) {
+        return switch (subject.terms().layout().kind()) {
             case RING -> ring(subject, assessment, readings);
             case GRID -> PlanDrawing.of(subject, assessment, readings);
             case POINTS ->
                 onPlane(subject)
                         ? PlanDrawing.of(subject, assessment, readings)
                         : TraceDrawing.of(subject, assessment, readings);
+            case PINS -> PinDrawing.of(subject, assessment, readings);
             case YES_NO -> AnswersPicture.of(subject, assessment);
             case RINGS, LINE, PAIRS, CYCLES -> TraceDrawing.of(subject, assessment, readings);
         };

@@ -1,0 +1,76 @@
+package org.eskarn.app.picture;
+
+import org.eskarn.app.page.Display;
+import org.eskarn.core.requirement.JournalsReduction;
+import org.eskarn.core.requirement.JournalsReduction.Journal;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.round.Offset;
+
+/** The centres of several journals seen along the axis: each an arrow from the axis to where its centre lies. */
+final class JournalsDrawing {
+
+    private static final Xy CENTRE = new Xy(320, 228);
+    private static final double ROOM = 128;
+    private static final double DIAL = 176;
+    private static final int HOURS = 12;
+
+    private JournalsDrawing() {}
+
+    static Drawing of(Subject subject, JournalsReduction reduction, Display display) {
+        Requirement terms = subject.terms();
+        double limit =
+                terms.bounds().open() ? 0 : terms.bounds().width() / (terms.statedAs() == StatedAs.OFFSET ? 1 : 2);
+        double largest = reduction.journals().stream()
+                .flatMap(journal -> journal.offset().stream())
+                .mapToDouble(Offset::amount)
+                .max()
+                .orElse(0);
+        double least = display.micrometres(Math.pow(10, -display.decimals()));
+        double scale = ROOM / Math.max(Math.max(limit, largest), least);
+        Sketch sketch = new Sketch();
+        sketch.circle(Sketch.HAIR, 1, "", CENTRE, DIAL);
+        for (int hour = 0; hour < HOURS; hour++) {
+            double radians = 2 * Math.PI * hour / HOURS;
+            sketch.line(Sketch.HAIR, 1, Xy.polar(CENTRE, DIAL, radians), Xy.polar(CENTRE, DIAL - 8, radians));
+            if (hour % 3 == 0) {
+                Xy at = Xy.polar(CENTRE, DIAL + 18, radians);
+                sketch.text("d-fill-quiet", new Xy(at.x(), at.y() + 5), "middle", 13, 400, 30 * hour + "°");
+            }
+        }
+        sketch.line(Sketch.BRASS, 1.4, new Xy(CENTRE.x() - 12, CENTRE.y()), new Xy(CENTRE.x() + 12, CENTRE.y()));
+        sketch.line(Sketch.BRASS, 1.4, new Xy(CENTRE.x(), CENTRE.y() - 12), new Xy(CENTRE.x(), CENTRE.y() + 12));
+        if (limit > 0) {
+            sketch.circle(Sketch.QUIET, 1.2, Sketch.DASHED, CENTRE, limit * scale);
+        }
+        Xy before = null;
+        for (Journal journal : reduction.journals()) {
+            if (journal.offset().isEmpty()) {
+                continue;
+            }
+            Offset offset = journal.offset().get();
+            Xy tip = Xy.polar(CENTRE, offset.amount() * scale, offset.direction());
+            sketch.arrow(Sketch.PETROL, "d-fill-petrol", 2.4, CENTRE, tip);
+            sketch.dot("d-fill-ink", tip, 3.4);
+            if (before != null) {
+                sketch.line(Sketch.INK, 1, before, tip);
+            }
+            before = tip;
+            boolean right = tip.x() >= CENTRE.x();
+            sketch.text(
+                    "d-fill-ink",
+                    new Xy(tip.x() + (right ? 12 : -12), tip.y() + 5),
+                    right ? "start" : "end",
+                    14,
+                    650,
+                    journal.name() + ": " + display.amount(offset.amount()) + " " + display.symbol());
+        }
+        double bar = display.micrometres(RoundSteps.atMost(display.of(ROOM / 2 / scale)));
+        sketch.scaleBar(
+                new Xy(60, 452), bar * scale, false, RingDrawing.plain(display.of(bar)) + " " + display.symbol());
+        return sketch.drawn(
+                subject.name() + ", centres of its sections, seen from " + subject.seenFrom(),
+                "cross: the axis · arrows: to each centre, magnified as the bar shows"
+                        + (limit > 0 ? " · dashed: limit, as an offset" : ""));
+    }
+}

@@ -1,0 +1,214 @@
+package org.eskarn.app.remedy;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.eskarn.app.page.Said;
+import org.eskarn.app.page.Typed;
+import org.eskarn.core.remedy.CutPlan;
+import org.eskarn.core.requirement.Reduction;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.SizeReduction;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.verdict.Bounds;
+import org.jspecify.annotations.Nullable;
+
+/** From a measured to a target size, pass by pass. */
+public final class CutAdvice {
+
+    /** µm per m and K; steel, where the part says nothing. */
+    private static final BigDecimal STEEL = new BigDecimal("11.5");
+
+    private static final BigDecimal STANDARD = new BigDecimal("20");
+    private static final double PER_METRE = 1e-6;
+
+    private final Found found;
+    private final RemedyForm form;
+    private final Typed typed = new Typed(new LinkedHashMap<>());
+    private final Bounds bounds;
+    private final boolean bore;
+
+    private CutAdvice(Found found, RemedyForm form) {
+        this.found = found;
+        this.form = form;
+        Requirement terms = found.subject().terms();
+        this.bounds = terms.bounds();
+        this.bore = terms.side() == SurfaceSide.INSIDE;
+    }
+
+    static Advice of(Found found, RemedyForm form) {
+        return new CutAdvice(found, form).worked();
+    }
+
+    /** What stands in the fields to begin with: the tightest place, and the middle of the limits. */
+    public static RemedyForm filled(Found found, RemedyForm form) {
+        CutAdvice cut = new CutAdvice(found, form);
+        return new RemedyForm(
+                form.kind(),
+                form.choice(),
+                form.centres(),
+                form.tailstock(),
+                form.measured() == null ? found.sizes().amount(cut.tightest()) : form.measured(),
+                form.target() == null ? cut.middle() : form.target(),
+                form.passes() == null ? "" : form.passes(),
+                form.deepest() == null ? "" : form.deepest(),
+                form.last() == null ? "" : form.last(),
+                form.dial(),
+                form.graduation() == null ? "" : form.graduation(),
+                form.dialNow() == null ? "0" : form.dialNow(),
+                form.partCelsius() == null ? "20" : form.partCelsius(),
+                form.gaugeCelsius() == null ? "20" : form.gaugeCelsius(),
+                form.partExpansion() == null ? found.expansion().orElse(STEEL).toPlainString() : form.partExpansion());
+    }
+
+    /** Of a shaft the largest mean, of a bore the smallest: what has most metal left. */
+    private double tightest() {
+        Reduction reduction = found.assessment().reduction().orElseThrow();
+        if (!(reduction instanceof SizeReduction sizes)) {
+            return reduction.judged();
+        }
+        double tightest = sizes.map().first().mean();
+        for (var section : sizes.map().sections()) {
+            tightest = bore ? Math.min(tightest, section.mean()) : Math.max(tightest, section.mean());
+        }
+        return tightest;
+    }
+
+    private String middle() {
+        Double lower = bounds.lower();
+        Double upper = bounds.upper();
+        return lower == null || upper == null ? "" : found.sizes().amount((lower + upper) / 2);
+    }
+
+    private Advice worked() {
+        RemedyForm filled = filled(found, form);
+        BigDecimal measured = typed.above("measured", filled.measured(), "A size");
+        BigDecimal target = typed.above("target", filled.target(), "A target");
+        Integer passes = typed.whole("passes", filled.passes(), 1, 60);
+        BigDecimal deepest = typed.above("deepest", filled.deepest(), "A depth");
+        BigDecimal last = zero(typed.number("last", filled.last()));
+        BigDecimal graduation = zero(typed.number("graduation", filled.graduation()));
+        BigDecimal dialNow = zero(typed.number("dialNow", filled.dialNow()));
+        BigDecimal part = standard(typed.number("partCelsius", filled.partCelsius()));
+        BigDecimal gauge = standard(typed.number("gaugeCelsius", filled.gaugeCelsius()));
+        BigDecimal expansion = typed.above("partExpansion", filled.partExpansion(), "An expansion");
+        if (measured == null || target == null || !typed.problems().isEmpty()) {
+            return Advice.not(RemedyKind.CUT, "Type the size it has and the size it shall have.", typed.problems());
+        }
+        if (passes == null && deepest == null) {
+            return Advice.not(RemedyKind.CUT, "Type how many passes, or the greatest depth of one.", typed.problems());
+        }
+        double unit = found.sizes().unit().micrometres().doubleValue();
+        try {
+            CutPlan plan = CutPlan.of(new CutPlan.Asked(
+                    bore,
+                    measured.doubleValue() * unit,
+                    part.doubleValue(),
+                    gauge.doubleValue(),
+                    (expansion == null ? STEEL : expansion).doubleValue() * PER_METRE,
+                    STEEL.doubleValue() * PER_METRE,
+                    target.doubleValue() * unit,
+                    Optional.ofNullable(bounds.lower()),
+                    Optional.ofNullable(bounds.upper()),
+                    deepest == null ? 0 : deepest.doubleValue() * unit,
+                    passes == null ? 0 : passes,
+                    last.doubleValue() * unit,
+                    !filled.onRadius(),
+                    graduation.doubleValue() * unit,
+                    dialNow.doubleValue() * unit,
+                    found.assessment()
+                            .reduction()
+                            .map(r -> r.budget().expanded())
+                            .orElse(0.0)));
+            return told(plan, filled);
+        } catch (IllegalArgumentException e) {
+            typed.problem("deepest", capital(String.valueOf(e.getMessage())) + ".");
+            return Advice.not(RemedyKind.CUT, "Plan it with fewer or deeper passes.", typed.problems());
+        }
+    }
+
+    private Advice told(CutPlan plan, RemedyForm filled) {
+        List<String> lines = new ArrayList<>();
+        if (Math.abs(plan.warmth()) > 0.05) {
+            lines.add("It measures " + found.deviation(Math.abs(plan.warmth()))
+                    + (plan.warmth() > 0 ? " larger" : " smaller") + " than it will be: at 20 °C it is "
+                    + found.size(plan.cold()) + ". Measured again cold is better.");
+        }
+        String headline = switch (plan.state()) {
+            case CUT ->
+                "Take " + found.both(plan.stock()) + " off the diameter in "
+                        + plan.passes().size() + (plan.passes().size() == 1 ? " pass." : " passes.");
+            case NEAR_UNCERTAINTY ->
+                "Only " + found.both(plan.stock()) + " is left on the diameter, which is near the uncertainty of the"
+                        + " size: measure again before the cut, or leave it and judge it.";
+            case WITHIN_LIMITS -> "It is within its limits already: leave it alone.";
+            case PASSED ->
+                (bore ? "It is larger than" : "It is smaller than")
+                        + " its limit already: no cut brings it back. Look at what can be done.";
+        };
+        boolean planned = !plan.passes().isEmpty();
+        OptionalDouble predicted = planned
+                ? OptionalDouble.of(plan.passes().get(plan.passes().size() - 1).after())
+                : OptionalDouble.empty();
+        if (planned) {
+            lines.add("Infeed is on the " + (filled.onRadius() ? "radius" : "diameter")
+                    + ", as the cross slide is divided. Measure before the last pass and plan it anew.");
+        }
+        return new Advice(
+                RemedyKind.CUT,
+                planned,
+                headline,
+                lines,
+                List.of(),
+                planned ? List.of(passes(plan, filled)) : List.of(),
+                Optional.empty(),
+                predicted,
+                "Cut to " + filled.target() + " " + found.sizes().symbol() + " in "
+                        + plan.passes().size() + (plan.passes().size() == 1 ? " pass" : " passes"),
+                typed.problems());
+    }
+
+    private Said.Table passes(CutPlan plan, RemedyForm filled) {
+        String unit = ", " + found.sizes().symbol();
+        boolean warm = Math.abs(plan.warmth()) > 0.05;
+        List<String> heads = new ArrayList<>(List.of(
+                "pass",
+                "off the diameter" + unit,
+                "dial at, on " + (filled.onRadius() ? "radius" : "diameter") + unit,
+                "then, at 20 °C" + unit));
+        if (warm) {
+            heads.add("reads while warm" + unit);
+        }
+        return new Said.Table(
+                "Pass by pass",
+                heads,
+                plan.passes().stream()
+                        .map(pass -> {
+                            List<String> cells = new ArrayList<>(List.of(
+                                    found.sizes().amount(pass.takes()),
+                                    found.sizes().amount(pass.dial()),
+                                    found.sizes().amount(pass.after())));
+                            if (warm) {
+                                cells.add(found.sizes().amount(pass.reads()));
+                            }
+                            boolean end = pass.number() == plan.passes().size();
+                            return new Said.Row(pass.number() + (end ? ", last" : ""), cells);
+                        })
+                        .toList());
+    }
+
+    private static BigDecimal zero(@Nullable BigDecimal number) {
+        return number == null ? BigDecimal.ZERO : number;
+    }
+
+    private static BigDecimal standard(@Nullable BigDecimal celsius) {
+        return celsius == null ? STANDARD : celsius;
+    }
+
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

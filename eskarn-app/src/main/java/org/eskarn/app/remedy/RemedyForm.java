@@ -1,0 +1,41 @@
+package org.eskarn.app.remedy;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What stands in the fields of a correction, as typed; each kind looks at its own.
+ *
+ * @param choice of an offset in the drawer its place from 0, or “exact”; of a seat the option
+ * @param centres distance between the centres, in the unit of the layout
+ * @param tailstock “first” where the first section is nearer to the tailstock
+ * @param measured size to cut from, in the unit of the drawing, as are target and last
+ * @param deepest greatest depth of a pass, on the radius
+ * @param dial “radius” where the cross slide is divided in radius
+ * @param graduation of the cross slide, in the unit of the drawing
+ * @param partCelsius temperature of the part
+ */
+public record RemedyForm(
+        @Nullable RemedyKind kind,
+        @Nullable String choice,
+        @Nullable String centres,
+        @Nullable String tailstock,
+        @Nullable String measured,
+        @Nullable String target,
+        @Nullable String passes,
+        @Nullable String deepest,
+        @Nullable String last,
+        @Nullable String dial,
+        @Nullable String graduation,
+        @Nullable String dialNow,
+        @Nullable String partCelsius,
+        @Nullable String gaugeCelsius,
+        @Nullable String partExpansion) {
+
+    public boolean onRadius() {
+        return "radius".equals(dial);
+    }
+
+    public boolean tailstockFirst() {
+        return "first".equals(tailstock);
+    }
+}

@@ -1,0 +1,49 @@
+package org.eskarn.app.remedy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import org.eskarn.core.remedy.Shortfall;
+import org.eskarn.core.requirement.SizeReduction;
+import org.eskarn.core.round.SurfaceSide;
+
+/** A seat with too little metal: by how much, and what can honestly be done. */
+final class SeatAdvice {
+
+    private SeatAdvice() {}
+
+    static Advice of(Found found, RemedyForm form) {
+        boolean bore = found.subject().terms().side() == SurfaceSide.INSIDE;
+        double[] sizes = ((SizeReduction) found.assessment().reduction().orElseThrow()).sizes();
+        Optional<Shortfall> shortfall =
+                Shortfall.of(bore, sizes, found.subject().terms().bounds());
+        if (shortfall.isEmpty()) {
+            return Advice.not(
+                    RemedyKind.SEAT,
+                    "No place is past the limit on the side that cannot be cut: there is metal enough.",
+                    Map.of());
+        }
+        List<String> options = shortfall.get().options(bore);
+        int chosen = IntStream.range(1, options.size())
+                .filter(i -> Integer.toString(i).equals(form.choice()))
+                .findFirst()
+                .orElse(1);
+        return new Advice(
+                RemedyKind.SEAT,
+                true,
+                (bore ? "The bore is too large by " : "The seat is too small by ")
+                        + found.both(shortfall.get().amount()) + " at its worst place.",
+                List.of(options.get(0)),
+                IntStream.range(1, options.size())
+                        .mapToObj(
+                                i -> new Advice.Choice(Integer.toString(i), options.get(i), List.of(), i == chosen, ""))
+                        .toList(),
+                List.of(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                options.get(chosen),
+                Map.of());
+    }
+}

@@ -1,0 +1,108 @@
+package org.eskarn.app.remedy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.eskarn.app.picture.ConvergenceDrawing;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.remedy.Truing;
+import org.eskarn.core.remedy.Way;
+import org.eskarn.core.requirement.JournalsReduction;
+import org.eskarn.core.requirement.JournalsReduction.Journal;
+import org.eskarn.core.requirement.Reduction;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.RingReduction;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.round.Offset;
+import org.eskarn.core.verdict.Bounds;
+
+/** Truing a pressed assembly blow by blow. */
+final class TruingAdvice {
+
+    private TruingAdvice() {}
+
+    /** What is to be brought down, and where. */
+    private record High(double movement, String where, Optional<Offset> offset) {}
+
+    static Advice of(Found found) {
+        High high = high(found);
+        List<Double> movements = new ArrayList<>();
+        movements.add(high.movement());
+        found.steps().forEach(step -> movements.add(step.movement()));
+        Bounds limit = limit(found.subject().terms());
+        Truing truing = Truing.of(movements, limit, found.dial().graduation().micrometres());
+        List<String> lines = new ArrayList<>();
+        if (found.steps().isEmpty()) {
+            lines.add("The high spot lies at " + high.where() + ": bring it down by " + found.both(truing.next())
+                    + ", half the movement of " + found.deviation(high.movement()) + ".");
+            high.offset()
+                    .filter(Offset::directed)
+                    .ifPresent(offset -> lines.add("By all readings together the centre lies towards "
+                            + Math.round(offset.degrees()) % 360 + "°, about " + offset.clock() + " o’clock, "
+                            + Way.words(offset.direction()) + " as seen from "
+                            + found.subject().seenFrom() + "."));
+        } else if (truing.advice() != Truing.Advice.DONE) {
+            lines.add("Half of what is left is " + found.both(truing.next()) + ".");
+        }
+        List<String> places = found.steps().stream().map(Found.Step::place).toList();
+        double last = movements.get(movements.size() - 1);
+        return new Advice(
+                RemedyKind.TRUING,
+                true,
+                truing.advice().sentence(),
+                lines,
+                List.of(),
+                List.of(),
+                Optional.of(ConvergenceDrawing.of(truing, limit, places, found.deviations())),
+                found.steps().isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(judged(found, last)),
+                "Trued in " + found.steps().size() + (found.steps().size() == 1 ? " step" : " steps")
+                        + ", last movement " + found.deviation(last),
+                Map.of());
+    }
+
+    /** The judged figure of a movement: half of it where the limit is on the offset. */
+    private static double judged(Found found, double movement) {
+        return found.subject().terms().statedAs() == StatedAs.OFFSET ? movement / 2 : movement;
+    }
+
+    private static Bounds limit(Requirement terms) {
+        Double upper = terms.bounds().upper();
+        if (upper == null) {
+            return Bounds.OPEN;
+        }
+        return Bounds.atMost(terms.statedAs() == StatedAs.OFFSET ? 2 * upper : upper);
+    }
+
+    private static High high(Found found) {
+        Reduction reduction = found.assessment().reduction().orElseThrow();
+        if (reduction instanceof JournalsReduction journals) {
+            return ofJournal(journals);
+        }
+        if (reduction instanceof RingReduction ring) {
+            Station highest = found.assessment()
+                    .corrected()
+                    .readings()
+                    .get(ring.movement().highest())
+                    .station();
+            return new High(
+                    ring.movement().amount(), where(highest), ring.centre().map(RingReduction.Centre::offset));
+        }
+        throw new IllegalStateException("there is no high spot in " + reduction);
+    }
+
+    private static High ofJournal(JournalsReduction journals) {
+        Journal worst = journals.journals().get(0);
+        for (Journal journal : journals.journals()) {
+            worst = journal.movement() > worst.movement() ? journal : worst;
+        }
+        Station station = worst.readings().get(worst.highest()).station();
+        return new High(worst.movement(), worst.name() + ", " + where(station), worst.offset());
+    }
+
+    private static String where(Station station) {
+        double radians = station.radians();
+        return Math.round(Way.degrees(radians)) + "°, about " + Way.clock(radians) + " o’clock";
+    }
+}
