@@ -8,12 +8,15 @@ import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.ReadingService;
+import org.eskarn.app.docket.RemedyService;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpService;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.TypedReading;
 import org.eskarn.app.docket.WaitsFor;
 import org.eskarn.app.part.Preparation;
+import org.eskarn.app.remedy.RemedyForm;
+import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.reading.EntryRejected;
 import org.springframework.stereotype.Component;
 
@@ -24,11 +27,13 @@ class DemoInspector {
     private final DocketService dockets;
     private final SetUpService setUps;
     private final ReadingService readings;
+    private final RemedyService remedies;
 
-    DemoInspector(DocketService dockets, SetUpService setUps, ReadingService readings) {
+    DemoInspector(DocketService dockets, SetUpService setUps, ReadingService readings, RemedyService remedies) {
         this.dockets = dockets;
         this.setUps = setUps;
         this.readings = readings;
+        this.remedies = remedies;
     }
 
     /** Sweeps, then accepts the verdict. */
@@ -80,6 +85,28 @@ class DemoInspector {
         read(number, position, figures, by);
         confirm(number, position, Step.PROVE, by);
         confirm(number, position, Step.VERDICT, by);
+    }
+
+    /** The sweep holds; its verdict waits to be accepted. */
+    void prove(int number, int position, long by) throws DocketConflict {
+        confirm(number, position, Step.PROVE, by);
+    }
+
+    /** Decides on a correction as it is worked out without anything typed. */
+    void decide(int number, int position, RemedyKind kind, long by) throws DocketConflict {
+        Docket docket = dockets.find(number).orElseThrow();
+        RemedyForm form = new RemedyForm(
+                kind, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+        remedies.decide(docket.part(), number, position, form, version(number, position), by);
+    }
+
+    /** Logs a step of truing. */
+    void step(int number, int position, String place, String done, String typed, long by) throws DocketConflict {
+        try {
+            remedies.step(number, position, place, done, typed, version(number, position), by);
+        } catch (EntryRejected e) {
+            throw new IllegalArgumentException("the demo types " + typed, e);
+        }
     }
 
     /** Leaves the whole requirement out. */

@@ -2,6 +2,7 @@ package org.eskarn.app.demo;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import org.eskarn.app.account.Account;
 import org.eskarn.app.account.AccountRefused;
 import org.eskarn.app.account.AccountService;
@@ -22,10 +23,14 @@ import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.ledger.LedgerService;
 import org.eskarn.app.ledger.SigningRefused;
 import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.part.OffsetService;
+import org.eskarn.app.part.OffsetService.OffsetForm;
 import org.eskarn.app.part.PartEditing;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.SheetService;
+import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.gauge.BlockSet;
+import org.eskarn.core.remedy.Available;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.springframework.stereotype.Component;
@@ -50,6 +55,7 @@ class DemoWorld {
     private final DocketService dockets;
     private final LedgerService ledger;
     private final DemoInspector inspector;
+    private final OffsetService offsets;
     private final Clock clock;
 
     DemoWorld(
@@ -65,6 +71,7 @@ class DemoWorld {
             DocketService dockets,
             LedgerService ledger,
             DemoInspector inspector,
+            OffsetService offsets,
             Clock clock) {
         this.installation = installation;
         this.accounts = accounts;
@@ -78,6 +85,7 @@ class DemoWorld {
         this.dockets = dockets;
         this.ledger = ledger;
         this.inspector = inspector;
+        this.offsets = offsets;
         this.clock = clock;
     }
 
@@ -99,6 +107,10 @@ class DemoWorld {
             signed(today);
             inHand(today);
             otherKinds(today);
+            for (DemoPart part : DemoRoundParts.all()) {
+                part.type(editing, sheets);
+            }
+            roundThings(today);
         } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }
@@ -200,6 +212,13 @@ class DemoWorld {
         inspector.judge(seats, 1, "45.010 45.011 45.013 45.012 45.015 45.014", mara.id());
         inspector.sweep(seats, 5, "0 3 5 2 1 4 6.5 2.5 2 5 7 3 0.5", mara.id());
 
+        inspector.sweep(
+                seats,
+                4,
+                "0 0.4 0.2 -0.2 -0.2 0 0.2 0.2 -1.2 -3 -5.6 -7.6 -8.8 -9.2 -9.6 -9.6 -9.8 -10.2 -10.8 -10.4 -8.8 -6.6 -3.6 -1.4 -0.2",
+                mara.id());
+        inspector.prove(seats, 4, mara.id());
+
         int gearcase = open("TG-120", "VB-0398", 1, 1, "in service", "bridge keeper", today.plusDays(3), mara);
         inspector.sweep(gearcase, 1, "0 4 6 2 -4 8 12", mara.id());
         inspector.judge(gearcase, 2, "4 6 9 12 14 18", mara.id());
@@ -246,6 +265,52 @@ class DemoWorld {
 
         open("TG-150", "VB-0409", 1, 1, "final", "overhaul office", today.plusDays(7), mara);
         open("TG-181", "VB-0006", 1, 1, "in service", "carpenters' shop", today.plusDays(9), mara);
+    }
+
+    /** Round things with their corrections: worked out, decided on, logged and measured again. */
+    private void roundThings(LocalDate today) throws DocketConflict, FormRefused {
+        Account mara = accounts.byLogin("m.quill").orElseThrow();
+        long ring = parts.byNumber("TG-133", "A").orElseThrow().id();
+        for (String dowel : List.of("0.025", "0.050", "0.075", "0.100")) {
+            offsets.add(
+                    ring,
+                    new OffsetForm(
+                            Available.Kind.DOWEL,
+                            "D" + Integer.parseInt(dowel.substring(2)),
+                            dowel,
+                            LengthUnit.MILLIMETRE));
+        }
+        int first = open("TG-133", "VB-0421", 1, 2, "final", "overhaul office", today.plusDays(4), mara);
+        inspector.sweep(first, 1, "0 -23 -15 52 114 139 115 66 -1", mara.id());
+        inspector.prove(first, 1, mara.id());
+        int second = open("TG-133", "VB-0422", 2, 2, "final", "overhaul office", today.plusDays(4), mara);
+        inspector.judge(second, 1, "0 12 -10 -71 -116 -129 -101 -53 0", mara.id());
+        inspector.decide(second, 1, RemedyKind.OFFSET, mara.id());
+        inspector.correct(second, 1, "0 -2 -3 2 7 6 2 2 0", mara.id());
+
+        int crank = open("TG-119", "VB-0404", 1, 1, "incoming", "stores", today.plusDays(6), mara);
+        inspector.sweep(
+                crank,
+                1,
+                "0 2 -4.5 -13 -21.5 -25.5 -22 -10.5 0 0 12.5 31 47 49 34.5 13.5 0 0 0 -9 -17.5 -18.5 -13.5 -7 -1 3 -0.5",
+                mara.id());
+        inspector.prove(crank, 1, mara.id());
+        inspector.step(crank, 1, "180°", "copper drift, light", "41", mara.id());
+        inspector.step(crank, 1, "180°", "copper drift, light", "36.5", mara.id());
+        inspector.step(crank, 1, "165°", "copper drift, firmer", "33", mara.id());
+
+        int shaft = open("TG-113", "VB-0425", 1, 2, "first-off", "overhaul office", today.plusDays(5), mara);
+        inspector.sweep(shaft, 1, "38.212 38.213 38.208 38.207 38.203 38.204 38.197 38.198", mara.id());
+        inspector.prove(shaft, 1, mara.id());
+        inspector.judge(shaft, 2, "38.212 38.213 38.197 38.198", mara.id());
+        int worn = open("TG-113", "VB-0426", 2, 2, "in service", "bridge keeper", today.plusDays(5), mara);
+        inspector.sweep(worn, 1, "38.004 38.003 37.994 37.991 37.992 37.989 38.003 38.002", mara.id());
+        inspector.prove(worn, 1, mara.id());
+
+        int plate = open("TG-151", "VB-0431", 1, 1, "final", "overhaul office", today.plusDays(7), mara);
+        inspector.judge(plate, 1, "0 3.5 5.5 8 9 11.5 6.5 3.5 0.5 -0.5 -4.5 -2.5 0.5", mara.id());
+        inspector.judge(plate, 2, "12.03 12.02 12.04 12.03 12.09 12.11 12.08 12.10", mara.id());
+        inspector.sweep(plate, 3, "yes yes yes no", mara.id());
     }
 
     private int open(

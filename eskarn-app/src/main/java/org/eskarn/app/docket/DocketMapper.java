@@ -160,5 +160,13 @@ interface DocketMapper {
             @Param("recheck") String recheck,
             @Param("micrometres") BigDecimal micrometres);
 
+    List<RemedyRow> remedies(@Param("setUpIds") Collection<Long> setUpIds);
+
+    void insertRemedy(@Param("row") RemedyRow row, @Param("by") long by);
+
+    List<TruingStepRow> truingSteps(@Param("setUpIds") Collection<Long> setUpIds);
+
+    void insertTruingStep(@Param("row") TruingStepRow row, @Param("by") long by);
+
     List<DocketRow> byIds(@Param("ids") Collection<Long> ids);
 }

@@ -198,6 +198,11 @@ public record DocketPage(
         return setUp.sweep().layout().kind() != LayoutKind.YES_NO;
     }
 
+    /** Whether what was found can be corrected by a known step. */
+    public boolean correctable() {
+        return mayWork && RemedyService.possible(setUp);
+    }
+
     /** Whether the simulated indicator can be put in the gauge's place now. */
     public boolean simulatable() {
         return SimulatedGauge.possible(setUp) && setUp.sweep().readings().isEmpty();

@@ -216,7 +216,8 @@ public class DocketService {
         List<Long> ids = setUps.stream().map(SetUpRow::id).toList();
         return ids.isEmpty()
                 ? new SetUpAssembler(
-                        Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of())
+                        Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
+                        Map.of(), Map.of())
                 : new SetUpAssembler(
                         gauges.byId(),
                         dockets.attempts(ids).stream().collect(groupingBy(AttemptRow::setUpId)),
@@ -226,6 +227,8 @@ public class DocketService {
                         dockets.extraStations(ids).stream().collect(groupingBy(ExtraStationRow::sweepId)),
                         dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
                         dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)),
-                        dockets.leftOut(ids).stream().collect(groupingBy(LeftOutRow::setUpId)));
+                        dockets.leftOut(ids).stream().collect(groupingBy(LeftOutRow::setUpId)),
+                        dockets.remedies(ids).stream().collect(groupingBy(RemedyRow::setUpId)),
+                        dockets.truingSteps(ids).stream().collect(groupingBy(TruingStepRow::setUpId)));
     }
 }

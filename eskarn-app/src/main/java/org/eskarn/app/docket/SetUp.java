@@ -17,6 +17,8 @@ import org.eskarn.core.verdict.Verdict.Because;
  * @param stepsDone standing confirmations only
  * @param preparationsDone standing ticks only
  * @param leftOut what stands as left out
+ * @param remedies corrections decided on, in the order decided
+ * @param truingSteps of all attempts, in their order
  */
 public record SetUp(
         SetUpRow row,
@@ -24,10 +26,24 @@ public record SetUp(
         List<Attempt> attempts,
         List<StepDoneRow> stepsDone,
         List<PreparationDoneRow> preparationsDone,
-        List<LeftOutRow> leftOut) {
+        List<LeftOutRow> leftOut,
+        List<RemedyRow> remedies,
+        List<TruingStepRow> truingSteps) {
 
     public Attempt attempt() {
         return attempts.get(attempts.size() - 1);
+    }
+
+    /** The steps of truing made since the last attempt was measured. */
+    public List<TruingStepRow> stepsOfAttempt() {
+        return truingSteps.stream()
+                .filter(step -> step.attemptId() == attempt().row().id())
+                .toList();
+    }
+
+    /** Each correction beside what came of it. */
+    public List<Rechecked> rechecked() {
+        return remedies.stream().map(remedy -> Rechecked.of(remedy, this)).toList();
     }
 
     /** The sweep being worked on, the last of the last attempt. */

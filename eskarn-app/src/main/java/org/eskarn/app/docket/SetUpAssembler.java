@@ -21,7 +21,9 @@ record SetUpAssembler(
         Map<Long, List<ExtraStationRow>> extraStations,
         Map<Long, List<StepDoneRow>> stepsDone,
         Map<Long, List<PreparationDoneRow>> preparationsDone,
-        Map<Long, List<LeftOutRow>> leftOut) {
+        Map<Long, List<LeftOutRow>> leftOut,
+        Map<Long, List<RemedyRow>> remedies,
+        Map<Long, List<TruingStepRow>> truingSteps) {
 
     /** The set-ups of one docket, in the order of the drawing. */
     List<SetUp> setUps(List<SetUpRow> rows, List<PartRequirement> requirements) {
@@ -57,7 +59,9 @@ record SetUpAssembler(
                 whole,
                 stepsDone.getOrDefault(row.id(), List.of()),
                 preparationsDone.getOrDefault(row.id(), List.of()),
-                leftOut.getOrDefault(row.id(), List.of()));
+                leftOut.getOrDefault(row.id(), List.of()),
+                remedies.getOrDefault(row.id(), List.of()),
+                truingSteps.getOrDefault(row.id(), List.of()));
     }
 
     private SweepRecord sweep(SweepRow sweep, SetUpRow row, PartRequirement requirement) {

@@ -94,6 +94,28 @@ final class Seal {
                         left.reason(),
                         left.leftByName(),
                         left.leftAt()));
+        setUp.remedies()
+                .forEach(remedy -> line(
+                        text,
+                        "remedy",
+                        remedy.attemptId(),
+                        remedy.kind(),
+                        remedy.words(),
+                        String.valueOf(plain(remedy.predictedMicrometres())),
+                        remedy.uncertaintyMicrometres().toPlainString(),
+                        remedy.decidedByName(),
+                        remedy.decidedAt()));
+        setUp.truingSteps()
+                .forEach(step -> line(
+                        text,
+                        "truing",
+                        step.attemptId(),
+                        step.number(),
+                        step.place(),
+                        step.done(),
+                        step.typed(),
+                        step.takenByName(),
+                        step.takenAt()));
         int stations = setUp.requirement().terms().layout().size();
         setUp.sweeps().forEach(sweep -> content(text, sweep, stations));
     }

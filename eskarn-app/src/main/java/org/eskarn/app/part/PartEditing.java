@@ -153,6 +153,7 @@ public class PartEditing {
                 0,
                 id);
         long newId = insert(next);
+        mapper.copyOffsets(id, newId);
         Map<Long, Long> features = new HashMap<>();
         for (Feature feature : parts.features(id)) {
             mapper.insertFeature(new Feature(

@@ -63,4 +63,12 @@ interface PartMapper {
     void deleteRequirement(long id);
 
     void deleteFeature(long id);
+
+    List<PartOffset> offsets(long partId);
+
+    void insertOffset(PartOffset row);
+
+    void deleteOffset(@Param("partId") long partId, @Param("id") long id);
+
+    void copyOffsets(@Param("from") long from, @Param("to") long to);
 }

@@ -39,8 +39,6 @@ public final class MoveDrawing {
         if (Math.hypot(now.x() - then.x(), now.y() - then.y()) > 34) {
             label(sketch, then, "then");
         }
-        Xy out = Xy.polar(CENTRE, DIAL - 22, move.towards());
-        sketch.arrow(Sketch.PETROL, "d-fill-petrol", 2, Xy.polar(CENTRE, DIAL - 46, move.towards()), out);
         double bar = display.micrometres(RoundSteps.atMost(display.of(ROOM / 2 / scale)));
         sketch.scaleBar(
                 new Xy(60, 452), bar * scale, false, RingDrawing.plain(display.of(bar)) + " " + display.symbol());

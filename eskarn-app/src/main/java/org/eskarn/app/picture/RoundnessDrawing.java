@@ -22,7 +22,7 @@ final class RoundnessDrawing {
     private static final double ROOM = 46;
     private static final double MATERIAL = 196;
     private static final int CURVE_POINTS = 240;
-    private static final int MOST_ANGLES = 12;
+    private static final int MOST_ANGLES = 8;
 
     private final Profile profile;
     private final ReferenceCircle circle;
@@ -129,7 +129,7 @@ final class RoundnessDrawing {
         for (int i = 0; i < seen.length; i += every) {
             Xy at = Xy.polar(CENTRE, inside ? MATERIAL + 22 : 54, profile.radians()[i]);
             String degrees = RingDrawing.plain(Math.round(Math.toDegrees(profile.radians()[i]) * 10) / 10.0) + "°";
-            sketch.text("d-fill-quiet", new Xy(at.x(), at.y() + 5), "middle", 13, 400, degrees);
+            sketch.text("d-fill-quiet bare", new Xy(at.x(), at.y() + 5), "middle", 13, 400, degrees);
         }
     }
 

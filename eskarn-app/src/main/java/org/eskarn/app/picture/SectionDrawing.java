@@ -85,8 +85,8 @@ final class SectionDrawing {
         Sketch sketch = new Sketch();
         material(sketch);
         sketch.axis(new Xy(LEFT - 18, AXIS), new Xy(RIGHT + 18, AXIS));
-        limit(sketch, limits().upper(), "upper limit");
-        limit(sketch, limits().lower(), "lower limit");
+        limit(sketch, limits().upper(), "upper limit", -2);
+        limit(sketch, limits().lower(), "lower limit", 11);
         profile(sketch);
         places(sketch);
         spots(sketch);
@@ -166,12 +166,12 @@ final class SectionDrawing {
         }
     }
 
-    private void limit(Sketch sketch, @org.jspecify.annotations.Nullable Double size, String label) {
+    private void limit(Sketch sketch, @org.jspecify.annotations.Nullable Double size, String label, double down) {
         if (size != null) {
             double y = above(size);
             sketch.dashed(Sketch.QUIET, new Xy(LEFT - 14, y), new Xy(RIGHT + 14, y));
             sketch.dashed(Sketch.QUIET, new Xy(LEFT - 14, 2 * AXIS - y), new Xy(RIGHT + 14, 2 * AXIS - y));
-            sketch.text("d-fill-quiet", new Xy(RIGHT + 18, y + 4), "start", 12, 400, label);
+            sketch.text("d-fill-quiet", new Xy(RIGHT + 18, y + down), "start", 12, 400, label);
         }
     }
 
@@ -219,17 +219,9 @@ final class SectionDrawing {
             Xy at = point(worst());
             Reading reading = sweep.readings().get(worst());
             double left = Math.min(Math.max(at.x(), LEFT + 84), RIGHT - 84);
-            boolean over = at.y() > AXIS - WALL + 30;
             sketch.text(
                     "d-fill-ink",
-                    new Xy(
-                            left,
-                            over
-                                    ? Math.min(
-                                                    at.y(),
-                                                    above(java.util.Objects.requireNonNullElse(bounds.upper(), middle)))
-                                            - 10
-                                    : at.y() + 22),
+                    new Xy(left, Math.max(AXIS - WALL - 2, at.y() - 12)),
                     "middle",
                     14,
                     700,

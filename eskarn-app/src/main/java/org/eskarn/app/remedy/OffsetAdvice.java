@@ -64,7 +64,7 @@ final class OffsetAdvice {
 
     private static String way(Found found, OffsetMove move) {
         return "towards " + Math.round(Way.degrees(move.towards())) % 360 + "°, about " + Way.clock(move.towards())
-                + " o’clock: " + Way.words(move.towards()) + " as seen from "
+                + " o’clock: " + Way.words(move.towards()) + " as seen from "
                 + found.subject().seenFrom();
     }
 

@@ -40,7 +40,7 @@ final class TruingAdvice {
             high.offset()
                     .filter(Offset::directed)
                     .ifPresent(offset -> lines.add("By all readings together the centre lies towards "
-                            + Math.round(offset.degrees()) % 360 + "°, about " + offset.clock() + " o’clock, "
+                            + Math.round(offset.degrees()) % 360 + "°, about " + offset.clock() + " o’clock, "
                             + Way.words(offset.direction()) + " as seen from "
                             + found.subject().seenFrom() + "."));
         } else if (truing.advice() != Truing.Advice.DONE) {
@@ -103,6 +103,6 @@ final class TruingAdvice {
 
     private static String where(Station station) {
         double radians = station.radians();
-        return Math.round(Way.degrees(radians)) + "°, about " + Way.clock(radians) + " o’clock";
+        return Math.round(Way.degrees(radians)) + "°, about " + Way.clock(radians) + " o’clock";
     }
 }

@@ -40,7 +40,8 @@ class TableController {
     }
 
     @GetMapping
-    String list() {
+    String list(Model model) {
+        model.addAttribute("roundTables", RoundTable.all());
         return "table/tables";
     }
 

@@ -63,7 +63,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             case POINTS -> points();
             case PAIRS -> pairs(names(first, "pair"), ends);
             case CYCLES -> pairs(counted(first, "cycle"), ends);
-            case PINS -> numbers(first, false).stream().map(this::line).toList();
+            case PINS -> numbers(first, false).stream().map(this::pin).toList();
             case YES_NO ->
                 names(first, "question").stream()
                         .map(name -> new Place(name, null, null, null))
@@ -101,7 +101,8 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         }
         return switch (kind) {
             case RING -> ring(angle(words.get(0), false));
-            case LINE, PINS -> line(number(words.get(0), false));
+            case LINE -> line(number(words.get(0), false));
+            case PINS -> pin(number(words.get(0), false));
             case RINGS ->
                 onRings(List.of(number(words.get(0), false)), List.of(angle(words.get(1), false)))
                         .get(0);
@@ -115,6 +116,11 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         static Angle of(BigDecimal degrees) {
             return new Angle(degrees, Station.written(degrees) + "°");
         }
+    }
+
+    /** Called as it was typed: 6.00 is another pin than 6. */
+    private Place pin(BigDecimal size) {
+        return new Place(size.toPlainString() + " " + unit.symbol(), null, size, null);
     }
 
     private Place ring(Angle angle) {

@@ -17,13 +17,16 @@ final class GaugeParts {
 
     /**
      * @param gauge change of the figure per change of the gauge's error, within ±E
-     * @param resolution change of the figure per change of one reading within half a graduation
+     * @param resolution change of the figure per change of one reading within half a graduation; 0 where the figure
+     *     has a resolution of its own
      * @param halfBand half the band of the needle as it enters the figure, µm; named only where it is not 0
      */
     static List<Contribution> of(Dial dial, Sweep sweep, double gauge, double resolution, double halfBand) {
         List<Contribution> parts = new ArrayList<>();
         parts.add(Contribution.even(Source.GAUGE_ERROR, dial.errorLimit().micrometres(), gauge));
-        parts.add(Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, resolution));
+        if (resolution > 0) {
+            parts.add(Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, resolution));
+        }
         sweep.returnError().ifPresent(error -> parts.add(Contribution.even(Source.RETURN, error, gauge)));
         if (halfBand > 0) {
             parts.add(Contribution.even(Source.FLICKER, halfBand, 1));

@@ -58,7 +58,8 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         double upper = judged.upper().orElseThrow();
         figures.add(Figure.size("the hole is at least", lower));
         figures.add(Figure.size("and at most", upper));
-        UncertaintyBudget budget = GaugeParts.ofOne(requirement, dial, sweep)
+        // The bracket is the resolution of pins; the steps of the set are not counted twice.
+        UncertaintyBudget budget = new UncertaintyBudget(GaugeParts.of(dial, sweep, 1, 0, 0))
                 .with(new Contribution(Source.BRACKET, (upper - lower) / 2 / UncertaintyBudget.COVERAGE_FACTOR));
         return new PinReduction((lower + upper) / 2, budget, worstTried, judged, Told.of(figures));
     }

@@ -165,7 +165,7 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
                 .ifPresent(wave -> remarks.add(Remark.of(
                         wave.order()
                                 + " lobes of %s: a micrometer, snap gauge or two-point bore gauge would show only %s"
-                                + " of this.",
+                                + ".",
                         Figure.deviation("", 2 * wave.amplitude()),
                         Figure.deviation("", harmonics.seenByTwoPoints()))));
         int stations = profile.radians().length;

@@ -1,0 +1,37 @@
+package org.eskarn.app.docket;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import org.eskarn.core.remedy.Recheck;
+
+/**
+ * A correction beside what came of it.
+ *
+ * @param recheck empty until the attempt after it has a figure, and where nothing was predicted
+ */
+public record Rechecked(RemedyRow remedy, Optional<Attempt> after, Optional<Recheck> recheck) {
+
+    static Rechecked of(RemedyRow remedy, SetUp setUp) {
+        Optional<Attempt> after = setUp.attempts().stream()
+                .filter(attempt -> attempt.row().id() > remedy.attemptId())
+                .filter(attempt -> attempt.row().kind() == AttemptKind.CORRECTED)
+                .findFirst();
+        Optional<Recheck> recheck = after.filter(attempt -> attempt.verdict().because() == null
+                        || attempt.verdict().because() == org.eskarn.core.verdict.Verdict.Because.WITHIN_UNCERTAINTY)
+                .flatMap(attempt -> compared(remedy, attempt));
+        return new Rechecked(remedy, after, recheck);
+    }
+
+    private static Optional<Recheck> compared(RemedyRow remedy, Attempt after) {
+        BigDecimal predicted = remedy.predictedMicrometres();
+        Double found = after.verdict().value();
+        if (predicted == null || found == null) {
+            return Optional.empty();
+        }
+        return Optional.of(Recheck.of(
+                predicted.doubleValue(),
+                remedy.uncertaintyMicrometres().doubleValue(),
+                found,
+                after.verdict().expanded()));
+    }
+}

@@ -1,0 +1,102 @@
+package org.eskarn.app.docket;
+
+import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.remedy.Advice;
+import org.eskarn.app.remedy.CutAdvice;
+import org.eskarn.app.remedy.Found;
+import org.eskarn.app.remedy.RemedyAdvice;
+import org.eskarn.app.remedy.RemedyForm;
+import org.eskarn.app.remedy.RemedyKind;
+import org.eskarn.core.reading.EntryRejected;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The page of a correction. */
+@Controller
+@RequestMapping("/dockets/{number}/{position}/remedy")
+class RemedyController {
+
+    private final DocketPages pages;
+    private final RemedyService remedies;
+
+    RemedyController(DocketPages pages, RemedyService remedies) {
+        this.pages = pages;
+        this.remedies = remedies;
+    }
+
+    /** What was typed for a step of truing. */
+    record StepForm(String place, String done, String typed) {}
+
+    @GetMapping
+    String show(
+            @PathVariable int number,
+            @PathVariable int position,
+            RemedyForm form,
+            Model model,
+            @AuthenticationPrincipal SignedIn person) {
+        Docket docket = pages.docket(number);
+        SetUp setUp = docket.at(position).orElseThrow(DocketPages::notFound);
+        if (!RemedyService.possible(setUp)) {
+            return "redirect:/dockets/" + number + "/" + position;
+        }
+        Found found = remedies.found(docket.part(), setUp, person.id());
+        Advice advice = RemedyAdvice.of(found, form);
+        model.addAttribute("place", "docket");
+        model.addAttribute("docket", docket);
+        model.addAttribute("setUp", setUp);
+        model.addAttribute("kinds", RemedyAdvice.kinds(found));
+        model.addAttribute("advice", advice);
+        model.addAttribute("found", found);
+        model.addAttribute("problems", advice.problems());
+        model.addAttribute("form", advice.kind() == RemedyKind.CUT ? CutAdvice.filled(found, form) : form);
+        model.addAttribute("mayWork", person.role().inspects() && !docket.row().signed());
+        model.addAttribute("words", VerdictWords.of(setUp, DocketPage.figures(setUp)));
+        if (!model.containsAttribute("stepForm")) {
+            model.addAttribute("stepForm", new StepForm("", "", ""));
+        }
+        return "docket/remedy";
+    }
+
+    @PostMapping
+    String decide(
+            @PathVariable int number,
+            @PathVariable int position,
+            RemedyForm form,
+            @RequestParam int version,
+            Model model,
+            @AuthenticationPrincipal SignedIn person) {
+        try {
+            Docket docket = pages.docket(number);
+            remedies.decide(docket.part(), number, position, form, version, person.id());
+            return "redirect:/dockets/" + number + "/" + position + "?step=verdict";
+        } catch (DocketConflict e) {
+            model.addAttribute("problem", e.getMessage());
+            return show(number, position, form, model, person);
+        }
+    }
+
+    @PostMapping("/steps")
+    String step(
+            @PathVariable int number,
+            @PathVariable int position,
+            RemedyForm form,
+            StepForm step,
+            @RequestParam int version,
+            Model model,
+            @AuthenticationPrincipal SignedIn person) {
+        try {
+            remedies.step(number, position, step.place(), step.done(), step.typed(), version, person.id());
+            return "redirect:/dockets/" + number + "/" + position + "/remedy?kind=TRUING";
+        } catch (DocketConflict | EntryRejected e) {
+            model.addAttribute("problem", e.getMessage());
+            model.addAttribute("stepForm", step);
+            return show(number, position, form, model, person);
+        }
+    }
+}

@@ -1,0 +1,24 @@
+package org.eskarn.app.docket;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import org.eskarn.app.remedy.RemedyKind;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A correction that was decided on.
+ *
+ * @param attemptId the attempt whose figures it rests on
+ * @param predictedMicrometres the judged figure it will come to; null where none could be predicted
+ * @param uncertaintyMicrometres expanded, of the figure it rests on
+ */
+public record RemedyRow(
+        long id,
+        long setUpId,
+        long attemptId,
+        RemedyKind kind,
+        String words,
+        @Nullable BigDecimal predictedMicrometres,
+        BigDecimal uncertaintyMicrometres,
+        String decidedByName,
+        Instant decidedAt) {}

@@ -1,0 +1,17 @@
+package org.eskarn.app.docket;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+
+/** One step of truing: where, what was done, and the movement after it as it was typed. */
+public record TruingStepRow(
+        long id,
+        long setUpId,
+        long attemptId,
+        int number,
+        String place,
+        String done,
+        String typed,
+        BigDecimal movementMicrometres,
+        String takenByName,
+        Instant takenAt) {}

@@ -1,0 +1,81 @@
+package org.eskarn.app.part;
+
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.Typed;
+import org.eskarn.core.remedy.Available;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The drawer of a part: the offsets that exist for it. It may change while dockets stand on the part. */
+@Service
+public class OffsetService {
+
+    private static final int LONGEST_NAME = 40;
+    private static final int MOST = 60;
+    /** µm; 10 mm. A larger offset is a slip of the unit. */
+    private static final double LARGEST = 10_000;
+
+    private final PartMapper mapper;
+
+    OffsetService(PartMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /** What stands in the fields of a new offset. */
+    public record OffsetForm(
+            Available.Kind kind,
+            @Nullable String name,
+            @Nullable String amount,
+            LengthUnit offsetUnit) {}
+
+    /** By amount, the smallest first. */
+    @Transactional(readOnly = true)
+    public List<PartOffset> of(long partId) {
+        return mapper.offsets(partId).stream()
+                .sorted(java.util.Comparator.comparing(
+                        offset -> offset.available().amount().exactMicrometres()))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<Available> drawer(long partId) {
+        return of(partId).stream().map(PartOffset::available).toList();
+    }
+
+    /**
+     * @throws FormRefused if a field cannot be read, the name stands there already, or the drawer is full
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public void add(long partId, OffsetForm form) throws FormRefused {
+        Typed typed = new Typed(new LinkedHashMap<>());
+        String name = typed.required("offsetName", form.name(), LONGEST_NAME, "what it is called, for example D25");
+        BigDecimal amount = typed.above("offsetAmount", form.amount(), "An offset");
+        if (amount == null) {
+            typed.problem("offsetAmount", "Type how far it moves the centre.");
+        } else if (amount.multiply(form.offsetUnit().micrometres()).doubleValue() > LARGEST) {
+            typed.problem("offsetAmount", "That is more than 10 mm: check the decimal mark and the unit.");
+        }
+        List<PartOffset> there = mapper.offsets(partId);
+        if (there.stream()
+                .anyMatch(each -> each.kind() == form.kind() && each.name().equals(name))) {
+            typed.problem("offsetName", "There is a " + form.kind().title() + " " + name + " already.");
+        }
+        if (there.size() >= MOST) {
+            typed.problem("offsetName", "The drawer holds 60 at most.");
+        }
+        if (!typed.problems().isEmpty() || amount == null) {
+            throw new FormRefused(typed.problems());
+        }
+        mapper.insertOffset(new PartOffset(0, partId, form.kind(), name, amount, form.offsetUnit()));
+    }
+
+    @Transactional
+    public void remove(long partId, long offsetId) {
+        mapper.deleteOffset(partId, offsetId);
+    }
+}

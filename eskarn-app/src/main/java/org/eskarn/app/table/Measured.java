@@ -1,0 +1,301 @@
+package org.eskarn.app.table;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Said;
+import org.eskarn.app.page.Typed;
+import org.eskarn.app.picture.Picture;
+import org.eskarn.app.picture.Pictures;
+import org.eskarn.app.picture.Subject;
+import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.app.remedy.Found;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.AnswerParser;
+import org.eskarn.core.reading.Corrections;
+import org.eskarn.core.reading.Entry;
+import org.eskarn.core.reading.EntryParser;
+import org.eskarn.core.reading.EntryRejected;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.remedy.Available;
+import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.requirement.Basis;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Limit;
+import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.requirement.LimitUnit;
+import org.eskarn.core.requirement.Reduction;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.Told;
+import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.DecisionRule;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A calculator worked out along the one path that dockets take too.
+ *
+ * @param found empty while a field cannot be read
+ * @param expected how many readings there are to be, the return counted
+ * @param readings how many there are
+ */
+public record Measured(Map<String, String> problems, Optional<Found> found, int expected, int readings) {
+
+    private static final Length WIDE = Length.of("100000", LengthUnit.MILLIMETRE);
+
+    static Measured of(MeasureForm form) {
+        return new Reader(form).measured();
+    }
+
+    public Assessment assessment() {
+        return found.orElseThrow().assessment();
+    }
+
+    public boolean reduced() {
+        return found.flatMap(f -> f.assessment().reduction()).isPresent();
+    }
+
+    public Said said() {
+        Found it = found.orElseThrow();
+        Told told = it.assessment().reduction().map(Reduction::told).orElse(Told.NOTHING);
+        return Said.of(told, new Display(it.sizes().unit()), it.deviations());
+    }
+
+    public Picture picture() {
+        Found it = found.orElseThrow();
+        boolean sized = it.subject().terms().characteristic().sized();
+        return Pictures.of(
+                it.subject(), it.assessment(), sized ? new Display(it.sizes().unit()) : it.deviations());
+    }
+
+    /** The judged figure is said as a size, an angle or a difference. */
+    public Display figures() {
+        Found it = found.orElseThrow();
+        Characteristic what = it.subject().terms().characteristic();
+        return what.sized() || what.angular() ? it.sizes() : it.deviations();
+    }
+
+    public VerdictRule rule() {
+        return VerdictRule.wide(assessment().verdict(), figures());
+    }
+
+    /** What the judged figure is. */
+    public String judgedName() {
+        Requirement terms = found.orElseThrow().subject().terms();
+        String stated = terms.statedAs().word();
+        return stated.isEmpty() ? terms.characteristic().title() : stated;
+    }
+
+    /** Reads the fields of one form. */
+    private static final class Reader {
+
+        private final MeasureForm form;
+        private final Typed typed = new Typed(new LinkedHashMap<>());
+        private final Characteristic what;
+        private final LengthUnit unit;
+
+        Reader(MeasureForm form) {
+            this.form = form;
+            this.what = java.util.Objects.requireNonNull(form.what());
+            this.unit = java.util.Objects.requireNonNull(form.unit());
+        }
+
+        Measured measured() {
+            Layout layout = layout();
+            Requirement terms = layout == null ? null : requirement(layout);
+            Dial dial = dial();
+            if (terms == null || dial == null || !typed.problems().isEmpty()) {
+                return new Measured(typed.problems(), Optional.empty(), 0, 0);
+            }
+            List<String> words = Arrays.stream(String.valueOf(form.readings())
+                            .replace('\u2212', '-')
+                            .split("[\\s;]+"))
+                    .filter(word -> !word.isEmpty())
+                    .toList();
+            Sweep sweep = sweep(terms.layout(), words, dial);
+            if (sweep == null) {
+                return new Measured(
+                        typed.problems(), Optional.empty(), terms.layout().places(), words.size());
+            }
+            List<Available> drawer = drawer();
+            if (!typed.problems().isEmpty()) {
+                return new Measured(
+                        typed.problems(), Optional.empty(), terms.layout().places(), words.size());
+            }
+            double radius = terms.basis().radius().map(Length::micrometres).orElse(0.0);
+            LengthUnit read = form.readingUnit() == null
+                    ? unit
+                    : form.readingUnit().length().orElse(unit);
+            Found found = new Found(
+                    new Subject(
+                            terms, "Section", "the stated end", terms.basis().size()),
+                    dial,
+                    Assessment.of(terms, dial, sweep, Corrections.NONE),
+                    drawer,
+                    Optional.empty(),
+                    new Display(unit, what.angular() ? radius : 0),
+                    new Display(read),
+                    List.of());
+            return new Measured(
+                    typed.problems(), Optional.of(found), terms.layout().places(), words.size());
+        }
+
+        private @Nullable Layout layout() {
+            WrittenLayout written = new WrittenLayout(
+                    java.util.Objects.requireNonNull(form.layout()),
+                    unit,
+                    String.valueOf(form.first()),
+                    String.valueOf(form.second()));
+            try {
+                Layout plain =
+                        written.read(what.ends()).returning(written.kind().returns() && !what.readsSizes());
+                return form.zeroing() == Zeroing.EACH_STEP && form.mayRezero() ? plain.rezeroed() : plain;
+            } catch (LayoutRejected e) {
+                typed.problem(e.second() ? "second" : "first", String.valueOf(e.getMessage()));
+                return null;
+            }
+        }
+
+        private @Nullable Requirement requirement(Layout layout) {
+            Optional<Length> size = length("size", form.size(), "A size");
+            Basis basis = new Basis(
+                    what.readsSizes() ? length("setTo", form.setTo(), "The size of a master") : Optional.empty(),
+                    what.onRadius() ? length("radius", form.radius(), "A radius") : Optional.empty(),
+                    Optional.empty(),
+                    form.mayRezero() ? java.util.Objects.requireNonNull(form.zeroing()) : Zeroing.ONE_FOR_ALL,
+                    Optional.ofNullable(typed.number("pinClass", form.pinClass()))
+                            .map(t -> new Length(t, unit)),
+                    size);
+            if (what.angular() && basis.radius().isEmpty()) {
+                typed.problem("radius", "Type the radius it stands on.");
+            }
+            Limit limit = limit();
+            return limit == null
+                    ? null
+                    : new Requirement(
+                            what,
+                            java.util.Objects.requireNonNull(form.side()),
+                            limit,
+                            java.util.Objects.requireNonNull(form.statedAs()),
+                            DecisionRule.SIMPLE,
+                            Optional.empty(),
+                            FlickerRule.MIDDLE,
+                            1,
+                            layout,
+                            basis);
+        }
+
+        private Optional<Length> length(String field, @Nullable String text, String title) {
+            return Optional.ofNullable(typed.above(field, text, title)).map(amount -> new Length(amount, unit));
+        }
+
+        /** Both ends make a limit between them, the upper alone a largest value, none no limit. */
+        private @Nullable Limit limit() {
+            BigDecimal lower = typed.number("lower", form.lower());
+            BigDecimal upper = typed.number("upper", form.upper());
+            LimitUnit limitUnit = what.angular() ? LimitUnit.DEGREE : LimitUnit.of(unit);
+            if (lower == null && upper == null) {
+                return Limit.none(limitUnit);
+            }
+            boolean most = what.limits().contains(LimitKind.MAXIMUM);
+            boolean between = what.limits().contains(LimitKind.BETWEEN);
+            if (lower == null && upper != null && most) {
+                if (upper.signum() <= 0) {
+                    typed.problem("upper", "A largest value is above zero, not " + upper.toPlainString() + ".");
+                }
+                return new Limit(LimitKind.MAXIMUM, null, null, upper, limitUnit, "", null, "", null);
+            }
+            if (lower == null || upper == null) {
+                typed.problem(lower == null ? "lower" : "upper", "Type both limits, or none.");
+                return null;
+            }
+            if (!between) {
+                typed.problem("lower", "Only the largest value is limited here: leave this empty.");
+                return null;
+            }
+            if (lower.compareTo(upper) >= 0) {
+                typed.problem("lower", "The lower limit is below the upper.");
+            }
+            return new Limit(LimitKind.BETWEEN, null, lower, upper, limitUnit, "", null, "", null);
+        }
+
+        private @Nullable Dial dial() {
+            BigDecimal graduation = typed.above("graduation", form.graduation(), "A graduation");
+            LengthUnit read = form.readingUnit() == null
+                    ? unit
+                    : form.readingUnit().length().orElse(unit);
+            if (graduation == null) {
+                typed.problem("graduation", "Type what one division of the gauge is.");
+                return null;
+            }
+            Length one = new Length(graduation, read);
+            return new Dial(one, one, WIDE);
+        }
+
+        private @Nullable Sweep sweep(Layout layout, List<String> words, Dial dial) {
+            if (words.size() > layout.places()) {
+                typed.problem(
+                        "readings",
+                        "There are " + words.size() + " readings for " + layout.places()
+                                + (layout.returns() ? " places, the return counted." : " places."));
+                return null;
+            }
+            List<Reading> readings = new ArrayList<>();
+            Double atReturn = null;
+            for (int i = 0; i < words.size(); i++) {
+                try {
+                    if (i < layout.size()) {
+                        readings.add(reading(layout.stations().get(i), words.get(i), layout, dial));
+                    } else {
+                        atReturn = reading(layout.returnStation(), words.get(i), layout, dial)
+                                .micrometres();
+                    }
+                } catch (EntryRejected e) {
+                    typed.problem("readings", "Reading " + (i + 1) + ": " + e.getMessage());
+                    return null;
+                }
+            }
+            return new Sweep(layout, readings, atReturn);
+        }
+
+        private Reading reading(Station station, String word, Layout layout, Dial dial) throws EntryRejected {
+            if (layout.kind().answered()) {
+                return Reading.still(station, AnswerParser.parse(word).number().doubleValue());
+            }
+            Entry entry = EntryParser.parse(word, java.util.Objects.requireNonNull(form.readingUnit()));
+            Length one = dial.graduation();
+            double band = entry.high(one).micrometres() - entry.low(one).micrometres();
+            return new Reading(station, entry.middle(one).micrometres(), band / 2);
+        }
+
+        private List<Available> drawer() {
+            List<Available> drawer = new ArrayList<>();
+            for (String each : String.valueOf(form.drawer()).split(";")) {
+                String[] words = each.strip().split("\\s+");
+                if (each.isBlank()) {
+                    continue;
+                }
+                BigDecimal amount = typed.above("drawer", words[words.length - 1], "An offset");
+                if (amount != null) {
+                    String name = words.length > 1
+                            ? String.join(" ", Arrays.copyOf(words, words.length - 1))
+                            : amount.toPlainString();
+                    drawer.add(new Available(Available.Kind.DOWEL, name, new Length(amount, unit)));
+                }
+            }
+            return drawer;
+        }
+    }
+}
