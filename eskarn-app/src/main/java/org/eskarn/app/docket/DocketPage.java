@@ -13,10 +13,12 @@ import org.eskarn.app.picture.DialPicture;
 import org.eskarn.app.picture.Picture;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.Told;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.LengthUnit;
 
 /**
@@ -182,6 +184,23 @@ public record DocketPage(
 
     public Optional<Station> next() {
         return setUp.assessment().sweep().next();
+    }
+
+    /** What has to be done with the zero before the next reading; empty for nothing. */
+    public String zeroFirst() {
+        boolean stepwise = setUp.requirement().row().zeroing() == Zeroing.EACH_STEP;
+        Station next = next().orElse(null);
+        if (!stepwise || next == null || atReturn()) {
+            return "";
+        }
+        Layout layout = setUp.sweep().layout();
+        if (layout.closes(next)) {
+            return "First place of this section again: its zero must hold.";
+        }
+        if (layout.kind() == LayoutKind.RINGS) {
+            return layout.zeroAt(next) ? "New section: set the gauge to zero here." : "";
+        }
+        return next.number() > 1 ? "Set the gauge to zero at the place before, then read this one." : "";
     }
 
     /** Whether only the return is still to be read. */

@@ -158,10 +158,11 @@ public class ReadingService {
             throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         SweepRecord sweep = setUp.sweep();
-        if (sweep.row().id() != sweepId
-                || setUp.current() != Step.SWEEP
-                || !sweep.layout().kind().hunted()) {
+        if (sweep.row().id() != sweepId || !setUp.mayAddStation()) {
             throw lock.changedMeanwhile(setUp.row());
+        }
+        if (sweep.complete()) {
+            lock.reopenProof(setUp, by);
         }
         if (sweep.layout().size() >= WrittenLayout.MOST) {
             throw new DocketConflict("A sweep holds 400 stations at most; this one is full.");

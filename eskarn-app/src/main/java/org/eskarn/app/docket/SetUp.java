@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
+import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.verdict.Verdict;
@@ -142,6 +143,12 @@ public record SetUp(
                 .filter(step -> !done(step))
                 .findFirst()
                 .orElse(Step.VERDICT);
+    }
+
+    /** Whether a station can be added: while the sweep is read, and another pin as long as its verdict is not accepted. */
+    public boolean mayAddStation() {
+        boolean anotherPin = sweep().layout().kind() == LayoutKind.PINS && sweep().complete() && !settled();
+        return sweep().layout().hunted() && (current() == Step.SWEEP || anotherPin);
     }
 
     /** Whether nothing more is to be done: the verdict accepted by a person, or the whole left out. */

@@ -33,7 +33,7 @@ public record TapeLine(String id, String kind, String number, String at, String 
         for (int place = 1; place <= sweep.layout().places(); place++) {
             boolean isReturn = place > stations.size();
             boolean next = open && place == sweep.nextPlace();
-            Station station = stations.get((place - 1) % stations.size());
+            Station station = isReturn ? sweep.layout().returnStation() : stations.get(place - 1);
             Optional<Entry> entry = place < sweep.nextPlace()
                     ? Optional.of(sweep.readings().get(place - 1).entry())
                     : Optional.empty();

@@ -200,7 +200,7 @@ public record RequirementForm(
     RequirementForm after(Characteristic before, LayoutKind layoutBefore, @Nullable String lines) {
         boolean other = characteristic != before;
         LayoutKind layout = other ? characteristic.layouts().get(0) : chosenLayout();
-        boolean written = layout == layoutBefore;
+        boolean written = layout == layoutBefore && !(other && characteristic == Characteristic.BORE_SIZE);
         return new RequirementForm(
                 title,
                 featureId,
@@ -221,8 +221,8 @@ public record RequirementForm(
                 datum,
                 layout,
                 lengthUnit,
-                written ? layoutFirst : layout.example(),
-                written ? layoutSecond : layout.secondExample(),
+                written ? layoutFirst : characteristic.usualFirst(layout),
+                written ? layoutSecond : characteristic.usualSecond(layout),
                 setTo,
                 radius,
                 span,

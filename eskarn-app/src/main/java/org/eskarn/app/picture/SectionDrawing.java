@@ -203,7 +203,8 @@ final class SectionDrawing {
         for (SizeMap.Section section : map.sections()) {
             boolean worst = section.largestIndex() == worst() || section.smallestIndex() == worst();
             if (room || worst) {
-                Xy at = new Xy(x(section.at()), above(section.mean()) + (bore ? 24 : 22));
+                double centre = Math.min(Math.max(x(section.at()), LEFT + 56), RIGHT - 56);
+                Xy at = new Xy(centre, above(section.mean()) + (bore ? 24 : 22));
                 String mean = display.amount(section.mean());
                 sketch.text(
                         "d-fill-ink",

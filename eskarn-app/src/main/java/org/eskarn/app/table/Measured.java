@@ -94,6 +94,9 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
     /** What the judged figure is. */
     public String judgedName() {
         Requirement terms = found.orElseThrow().subject().terms();
+        if (terms.characteristic().sized() && !terms.bounds().open()) {
+            return "worst place";
+        }
         String stated = terms.statedAs().word();
         return stated.isEmpty() ? terms.characteristic().title() : stated;
     }

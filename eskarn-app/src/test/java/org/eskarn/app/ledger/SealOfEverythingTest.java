@@ -72,6 +72,7 @@ class SealOfEverythingTest {
         for (int position : new int[] {1, 3, 4, 5}) {
             setUps.leaveOut(number, position, Optional.empty(), "not asked this time", version(position), mara.id());
         }
+        correct(setUp(2), mara);
         LedgerService ledger = server.getBean(LedgerService.class);
         ledger.sign(number, ledger.contentSeal(dockets().find(number).orElseThrow()), "bore only", tobin);
     }
@@ -79,6 +80,21 @@ class SealOfEverythingTest {
     @AfterAll
     static void stop() {
         server.close();
+    }
+
+    /** A correction and a step of it, as they are stored. */
+    private static void correct(SetUp setUp, Account by) {
+        JdbcClient database = JdbcClient.create(server.getBean(javax.sql.DataSource.class));
+        long attempt = setUp.attempts().get(0).row().id();
+        database.sql("insert into remedy (set_up_id, attempt_id, kind, words, predicted_micrometres,"
+                        + " uncertainty_micrometres, decided_by, decided_at)"
+                        + " values (?, ?, 'CUT', 'Cut to 72.015', '72015', '2', ?, current_timestamp)")
+                .params(setUp.row().id(), attempt, by.id())
+                .update();
+        database.sql("insert into truing_step (set_up_id, attempt_id, number, place, done, typed, movement_micrometres,"
+                        + " taken_by, taken_at) values (?, ?, 1, '45°', 'light', '41', '41', ?, current_timestamp)")
+                .params(setUp.row().id(), attempt, by.id())
+                .update();
     }
 
     private static DocketService dockets() {
@@ -148,6 +164,10 @@ class SealOfEverythingTest {
         long id = setUp(2).row().id();
         String sweeps = "(select max(s.id) from sweep s where s.set_up_id = " + id + ")";
         String first = "(select min(s.id) from sweep s where s.set_up_id = " + id + ")";
+        breaks("remedy", "words", "Cut to 72.025", "set_up_id = " + id);
+        breaks("remedy", "predicted_micrometres", "72025", "set_up_id = " + id);
+        breaks("truing_step", "typed", "31", "set_up_id = " + id);
+        breaks("truing_step", "place", "90°", "set_up_id = " + id);
         breaks("docket", "gauge_id", "2", "number = " + number);
         breaks("attempt", "kind", "AGAIN", "number = 2 and set_up_id = " + id);
         breaks("left_out", "reason", "lazy", "step = 'PROVE' and set_up_id = " + id);

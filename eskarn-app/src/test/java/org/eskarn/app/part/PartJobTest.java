@@ -173,7 +173,7 @@ class PartJobTest {
         screen.enter();
         screen.shows("Prove");
         screen.verdictIs("pass");
-        assertThat(page.locator("#panel")).containsText("mean at 30 mm");
+        assertThat(page.locator("#panel")).containsText("Worst place, 30 mm");
     }
 
     /** What the browser does when a column is pasted into the reading field. */

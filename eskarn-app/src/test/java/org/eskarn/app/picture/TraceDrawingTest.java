@@ -113,7 +113,7 @@ class TraceDrawingTest {
         Basis basis =
                 new Basis(Optional.of(Length.of("45.000", LengthUnit.MILLIMETRE)), Optional.empty(), Optional.empty());
         TracePicture picture = (TracePicture)
-                draw(Characteristic.OUTSIDE_SIZE, limit, LayoutKind.RINGS, "10 60", "0 90", basis, 10, 12, 14, 2);
+                draw(Characteristic.OUTSIDE_SIZE, limit, LayoutKind.LINE, "10 20 50 60", "", basis, 10, 12, 14, 2);
         double upper = picture.limits().get(0).y();
         double lower = picture.limits().get(1).y();
         double perMicrometre = (lower - upper) / 16;
@@ -182,6 +182,6 @@ class TraceDrawingTest {
                 : Limit.none(LimitUnit.MILLIMETRE);
         Picture picture = draw(what, limit, kind, kind.example(), kind.secondExample(), Basis.NONE);
         assertThat(picture.title()).startsWith("Seat");
-        assertThat(picture.template()).isIn("trace", "plan", "answers", "ring");
+        assertThat(picture.template()).isIn("trace", "plan", "answers", "ring", "drawing");
     }
 }

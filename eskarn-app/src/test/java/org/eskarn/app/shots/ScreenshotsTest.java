@@ -46,7 +46,6 @@ class ScreenshotsTest {
 
             page.navigate(address + "/dockets/214/1");
             shows(page, "Require");
-            shoot(page, "docket-require");
             page.keyboard().press("Enter");
             shows(page, "Gauge");
             page.keyboard().press("Enter");
@@ -70,16 +69,20 @@ class ScreenshotsTest {
             page.keyboard().press("Enter");
             shows(page, "Verdict");
             shoot(page, "docket-pass");
-            page.navigate(address + "/dockets/214/2");
-            shoot(page, "docket-fail");
-            page.navigate(address + "/dockets/214/3");
-            shoot(page, "docket-not-proven");
-            page.navigate(address + "/dockets/215/1");
-            shoot(page, "docket-opening");
+            page.navigate(address + "/dockets/219/4");
+            shoot(page, "docket-roundness");
             page.navigate(address + "/dockets/220/1");
             shoot(page, "docket-plane");
-            page.navigate(address + "/dockets/219/1");
+            page.navigate(address + "/dockets/232/1");
             shoot(page, "docket-size");
+            page.navigate(address + "/dockets/229/1/remedy");
+            shoot(page, "remedy-offset");
+            page.navigate(address + "/dockets/231/1/remedy");
+            shoot(page, "remedy-truing");
+            page.navigate(address
+                    + "/tables/measure?what=CIRCULAR_RUNOUT_RADIAL&layout=RINGS&first=40+180&second=8&upper=0.03"
+                    + "&readings=0+2+-4.5+-13+-21.5+-25.5+-22+-10.5+0+12.5+31+47+49+34.5+13.5+0+0");
+            shoot(page, "measure");
             simulate(page, address);
             page.navigate(address + "/parts");
             shoot(page, "parts");

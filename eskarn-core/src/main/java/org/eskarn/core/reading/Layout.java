@@ -110,6 +110,11 @@ public record Layout(
                 kind, unit, Stream.concat(stations.stream(), added.stream()).toList(), returns, closings);
     }
 
+    /** Whether stations can be added while hunting: not where each section has a zero of its own that is closed by then. */
+    public boolean hunted() {
+        return kind.hunted() && closings.isEmpty();
+    }
+
     public int size() {
         return stations.size();
     }

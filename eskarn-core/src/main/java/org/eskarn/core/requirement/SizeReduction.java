@@ -104,7 +104,7 @@ public record SizeReduction(double judged, UncertaintyBudget budget, SizeMap map
         if (round) {
             Section least = map.leastRound();
             String where = sweep.layout().kind() == LayoutKind.RING ? "" : " at " + place(sweep, least);
-            figures.add(Figure.deviation("out-of-round" + where + ", difference of diameters", least.difference()));
+            figures.add(Figure.deviation("out-of-round" + where + ", of diameters", least.difference()));
             figures.add(Figure.deviation("out-of-round" + where + ", radial", least.difference() / 2));
             remarks.add(
                     Remark.of("Two points cannot see lobes of an odd number: a part of constant width measures the same"

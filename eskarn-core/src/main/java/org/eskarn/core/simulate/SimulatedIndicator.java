@@ -88,7 +88,9 @@ public record SimulatedIndicator(
         if (place < 1 || place > layout.size() + 1) {
             throw new IllegalArgumentException("the layout has no place " + place);
         }
-        return layout.stations().get((place - 1) % layout.size());
+        return place > layout.size()
+                ? layout.returnStation()
+                : layout.stations().get(place - 1);
     }
 
     private double surface(int place) {
