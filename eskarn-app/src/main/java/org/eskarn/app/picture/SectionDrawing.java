@@ -222,7 +222,7 @@ final class SectionDrawing {
             double left = Math.min(Math.max(at.x(), LEFT + 84), RIGHT - 84);
             sketch.text(
                     "d-fill-ink",
-                    new Xy(left, Math.max(AXIS - WALL - 2, at.y() - 12)),
+                    new Xy(left, bore ? at.y() + 44 : Math.max(AXIS - WALL - 2, at.y() - 12)),
                     "middle",
                     14,
                     700,

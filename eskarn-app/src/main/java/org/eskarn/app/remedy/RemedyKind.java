@@ -2,6 +2,7 @@ package org.eskarn.app.remedy;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.core.remedy.Shortfall;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.JournalsReduction;
@@ -68,8 +69,10 @@ public enum RemedyKind {
         if (reduction instanceof SizeReduction sizes) {
             boolean sections = sizes.map().sections().size() > 1;
             if (requirement.characteristic().sized()) {
-                kinds.add(CUT);
-                kinds.add(SEAT);
+                boolean lacking = Shortfall.of(
+                                requirement.side() == SurfaceSide.INSIDE, sizes.sizes(), requirement.bounds())
+                        .isPresent();
+                kinds.addAll(lacking ? List.of(SEAT, CUT) : List.of(CUT, SEAT));
             }
             if (sections && requirement.side() == SurfaceSide.OUTSIDE) {
                 kinds.add(requirement.characteristic() == Characteristic.TAPER ? 0 : kinds.size(), TAPER);

@@ -57,7 +57,7 @@ public record MeasureForm(
                 lengths,
                 readings == null ? "" : readings,
                 readingUnit == null ? usualReading(asked, lengths) : readingUnit,
-                graduation == null ? "1" : graduation,
+                graduation == null ? usualGraduation(asked, lengths) : graduation,
                 size == null ? "" : size,
                 setTo == null ? "" : setTo,
                 radius == null ? "" : radius,
@@ -92,6 +92,10 @@ public record MeasureForm(
                 upper,
                 drawer,
                 vee);
+    }
+
+    private static String usualGraduation(Characteristic what, LengthUnit unit) {
+        return !what.readsSizes() ? "1" : unit.metric() ? "0.001" : "0.0001";
     }
 
     private static ReadingUnit usualReading(Characteristic what, LengthUnit unit) {

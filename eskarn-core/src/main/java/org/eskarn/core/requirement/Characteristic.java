@@ -182,16 +182,6 @@ public enum Characteristic {
     /** Turns the readings of a sweep, finished or not, into the figures of a characteristic. */
     @FunctionalInterface
     interface Reducer {
-        /** What is usually written for a layout: of a bore six places, three depths in two directions at right angles. */
-        public String usualFirst(LayoutKind kind) {
-            return this == BORE_SIZE && kind == RINGS ? "5 15 25" : kind.example();
-        }
-
-        /** The second field of the same; empty where the layout has none. */
-        public String usualSecond(LayoutKind kind) {
-            return traits.contains(Trait.WHOLE) && kind == RINGS ? "0 90" : kind.secondExample();
-        }
-
         Reduction reduce(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit;
     }
 
