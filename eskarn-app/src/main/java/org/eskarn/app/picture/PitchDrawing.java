@@ -61,7 +61,8 @@ final class PitchDrawing {
         for (int i = 0; i < stations.size(); i++) {
             Xy ideal = at(stations.get(i), i);
             sketch.circle(Sketch.QUIET, 1.2, i < errors.length ? "" : Sketch.DASHED, ideal, hole);
-            boolean labelled = i % every == 0 || i == worst;
+            boolean besideTheWorst = i != worst && Math.abs(i - worst) < every;
+            boolean labelled = i == worst || i % every == 0 && !besideTheWorst;
             if (labelled) {
                 name(sketch, stations.get(i), ideal, i);
             }

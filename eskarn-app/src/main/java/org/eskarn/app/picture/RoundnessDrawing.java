@@ -87,14 +87,15 @@ final class RoundnessDrawing {
         return sketch.drawn(
                 subject.name() + (profile.name().isEmpty() ? "" : " at " + profile.name()) + ", seen from "
                         + subject.seenFrom() + ", off-centre taken out",
-                "angles run clockwise · deviation drawn × " + times(subject) + " · petrol: "
+                "angles run clockwise · deviation " + times(subject) + " · petrol: "
                         + circle.kind().title() + (circle.touching().isEmpty() ? "" : ", rings where it touches"));
     }
 
     private String times(Subject subject) {
         return subject.size()
-                .map(size -> RingDrawing.grouped(RoundSteps.atMost(scale / (IDEAL / (size.micrometres() / 2)) * 1.02)))
-                .orElse("as the bar shows");
+                .map(size -> "drawn × "
+                        + RingDrawing.grouped(RoundSteps.atMost(scale / (IDEAL / (size.micrometres() / 2)) * 1.02)))
+                .orElse("magnified as the bar shows");
     }
 
     private double radius(double outwards) {

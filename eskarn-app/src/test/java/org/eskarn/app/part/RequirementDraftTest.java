@@ -93,7 +93,8 @@ class RequirementDraftTest {
                 .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "");
         assertThat(size.chosenLimit()).isEqualTo(LimitKind.BETWEEN);
         assertThat(size.chosenLayout()).isEqualTo(LayoutKind.RINGS);
-        assertThat(size.layoutFirst()).isEqualTo("10 60 110");
+        assertThat(size.layoutFirst()).isEqualTo("5 15 25");
+        assertThat(size.layoutSecond()).isEqualTo("0 90");
         assertThat(size.chosenStatement()).isEqualTo(StatedAs.ITSELF);
         RequirementForm same = form(Map.of("layoutFirst", "0 90 200"))
                 .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "");

@@ -75,7 +75,11 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
         double[] outwards =
                 readings.stream().mapToDouble(r -> sign * r.micrometres()).toArray();
         // Refuses stations that cannot show a centre, in its own words.
-        FirstHarmonic.fit(radians, outwards);
+        if (FirstHarmonic.fit(radians, outwards).degreesOfFreedom() == 0) {
+            throw new StationsUnfit(
+                    Reason.TOO_FEW,
+                    "Roundness needs readings at four angles at least: three lie on a circle whatever the shape.");
+        }
         ReferenceCircle.Kind kind = requirement.statedAs().circle();
         List<ReferenceCircle> circles = new ArrayList<>();
         ReferenceCircle judged = null;
