@@ -7,11 +7,17 @@ import org.eskarn.core.remedy.Recheck;
 /**
  * A correction beside what came of it.
  *
+ * @param replaced whether another one was decided on before anything was measured again
  * @param recheck empty until the attempt after it has a figure, and where nothing was predicted
  */
-public record Rechecked(RemedyRow remedy, Optional<Attempt> after, Optional<Recheck> recheck) {
+public record Rechecked(RemedyRow remedy, boolean replaced, Optional<Attempt> after, Optional<Recheck> recheck) {
 
     static Rechecked of(RemedyRow remedy, SetUp setUp) {
+        boolean replaced = setUp.remedies().stream()
+                .anyMatch(other -> other.id() > remedy.id() && other.attemptId() == remedy.attemptId());
+        if (replaced) {
+            return new Rechecked(remedy, true, Optional.empty(), Optional.empty());
+        }
         Optional<Attempt> after = setUp.attempts().stream()
                 .filter(attempt -> attempt.row().id() > remedy.attemptId())
                 .filter(attempt -> attempt.row().kind() == AttemptKind.CORRECTED)
@@ -19,7 +25,7 @@ public record Rechecked(RemedyRow remedy, Optional<Attempt> after, Optional<Rech
         Optional<Recheck> recheck = after.filter(attempt -> attempt.verdict().because() == null
                         || attempt.verdict().because() == org.eskarn.core.verdict.Verdict.Because.WITHIN_UNCERTAINTY)
                 .flatMap(attempt -> compared(remedy, attempt));
-        return new Rechecked(remedy, after, recheck);
+        return new Rechecked(remedy, false, after, recheck);
     }
 
     private static Optional<Recheck> compared(RemedyRow remedy, Attempt after) {

@@ -88,6 +88,12 @@ class RemedyJobTest {
         key(page, "k");
         page.waitForURL("**/232/1?step=verdict");
         assertThat(page.locator(".kept")).containsText("Cut to 38.0100 mm in 3 passes");
+        page.navigate(eskarn.address() + "/dockets/232/1/remedy?kind=TAPER&centres=300");
+        assertThat(page.locator(".headline")).containsText("away from the tool");
+        key(page, "k");
+        page.waitForURL("**/232/1?step=verdict");
+        assertThat(page.locator(".kept").first()).containsText("another one was decided on instead");
+        assertThat(page.locator(".kept").last()).containsText("Tailstock moved by");
     }
 
     @Test
