@@ -95,6 +95,6 @@ public record RingPicture(
 
     @Override
     public String smallBox() {
-        return "90 4 460 466";
+        return inside ? "20 4 600 466" : "90 4 460 466";
     }
 }
