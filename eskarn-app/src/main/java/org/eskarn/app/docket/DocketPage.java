@@ -72,6 +72,11 @@ public record DocketPage(
         return new Display(units.shown(dialUnit(setUp)));
     }
 
+    /** The same as it stands on paper. */
+    public static Display readings(SetUp setUp) {
+        return readings(setUp, Units.AS_DRAWN);
+    }
+
     private static LengthUnit dialUnit(SetUp setUp) {
         Gauge gauge = setUp.sweep().gauge();
         return gauge.readingUnit().length().orElse(gauge.graduationUnit());
@@ -93,7 +98,7 @@ public record DocketPage(
 
     /** The picture as it stands on paper. */
     public static Picture picture(SetUp setUp) {
-        return picture(setUp, readings(setUp, Units.AS_DRAWN));
+        return picture(setUp, readings(setUp));
     }
 
     private static Picture picture(SetUp setUp, Display display) {
@@ -265,7 +270,7 @@ public record DocketPage(
 
     /** The same as it stands on paper. */
     public static Said said(SetUp setUp) {
-        return said(setUp, figures(setUp), readings(setUp, Units.AS_DRAWN));
+        return said(setUp, figures(setUp), readings(setUp));
     }
 
     public List<Repeats.Line> repeats() {

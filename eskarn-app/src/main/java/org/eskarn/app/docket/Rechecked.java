@@ -3,6 +3,7 @@ package org.eskarn.app.docket;
 import java.math.BigDecimal;
 import java.util.Optional;
 import org.eskarn.core.remedy.Recheck;
+import org.eskarn.core.verdict.Verdict.Because;
 
 /**
  * A correction beside what came of it.
@@ -23,7 +24,7 @@ public record Rechecked(RemedyRow remedy, boolean replaced, Optional<Attempt> af
                 .filter(attempt -> attempt.row().kind() == AttemptKind.CORRECTED)
                 .findFirst();
         Optional<Recheck> recheck = after.filter(attempt -> attempt.verdict().because() == null
-                        || attempt.verdict().because() == org.eskarn.core.verdict.Verdict.Because.WITHIN_UNCERTAINTY)
+                        || attempt.verdict().because() == Because.WITHIN_UNCERTAINTY)
                 .flatMap(attempt -> compared(remedy, attempt));
         return new Rechecked(remedy, false, after, recheck);
     }

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import jakarta.servlet.http.HttpServletResponse;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.remedy.Advice;
 import org.eskarn.app.remedy.CutAdvice;
@@ -8,6 +9,7 @@ import org.eskarn.app.remedy.RemedyAdvice;
 import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.reading.EntryRejected;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -70,12 +72,14 @@ class RemedyController {
             RemedyForm form,
             @RequestParam int version,
             Model model,
+            HttpServletResponse response,
             @AuthenticationPrincipal SignedIn person) {
         try {
             Docket docket = pages.docket(number);
             remedies.decide(docket.part(), number, position, form, version, person.id());
             return "redirect:/dockets/" + number + "/" + position + "?step=verdict";
         } catch (DocketConflict e) {
+            response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("problem", e.getMessage());
             return show(number, position, form, model, person);
         }
@@ -89,11 +93,14 @@ class RemedyController {
             StepForm step,
             @RequestParam int version,
             Model model,
+            HttpServletResponse response,
             @AuthenticationPrincipal SignedIn person) {
         try {
             remedies.step(number, position, step.place(), step.done(), step.typed(), version, person.id());
             return "redirect:/dockets/" + number + "/" + position + "/remedy?kind=TRUING";
         } catch (DocketConflict | EntryRejected e) {
+            response.setStatus(
+                    (e instanceof DocketConflict ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_CONTENT).value());
             model.addAttribute("problem", e.getMessage());
             model.addAttribute("stepForm", step);
             return show(number, position, form, model, person);

@@ -17,8 +17,8 @@ import org.eskarn.app.remedy.RemedyAdvice;
 import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.reading.Entry;
-import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -107,7 +107,7 @@ public class RemedyService {
                 by);
     }
 
-    private static @org.jspecify.annotations.Nullable BigDecimal kept(OptionalDouble figure) {
+    private static @Nullable BigDecimal kept(OptionalDouble figure) {
         return figure.isEmpty()
                 ? null
                 : BigDecimal.valueOf(figure.getAsDouble()).setScale(DECIMALS, RoundingMode.HALF_UP);
@@ -137,7 +137,7 @@ public class RemedyService {
         if (where.isEmpty() || where.length() > 60 || done.strip().length() > 200) {
             throw new DocketConflict("Write where it was struck, for example 45°, and what with, shortly.");
         }
-        Entry entry = EntryParser.parse(typed, setUp.sweep().gauge().readingUnit());
+        Entry entry = ReadingService.parse(setUp, typed);
         BigDecimal movement =
                 entry.middle(setUp.sweep().gauge().dial().graduation()).exactMicrometres();
         if (movement.signum() < 0) {

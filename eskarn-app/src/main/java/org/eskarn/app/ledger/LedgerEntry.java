@@ -58,6 +58,11 @@ public record LedgerEntry(Docket docket, SignatureRow signature, List<Line> line
             return DocketPage.picture(setUp);
         }
 
+        /** How single readings are said. */
+        public Display readings() {
+            return DocketPage.readings(setUp);
+        }
+
         public Said said() {
             return DocketPage.said(setUp);
         }

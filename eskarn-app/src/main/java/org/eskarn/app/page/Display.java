@@ -45,6 +45,11 @@ public record Display(LengthUnit unit, double radius) {
         };
     }
 
+    /** One in the last decimal, µm. */
+    public double finest() {
+        return micrometres(Math.pow(10, -decimals()));
+    }
+
     /** A figure without a plus, for amounts. */
     public String amount(double micrometres) {
         return rounded(micrometres).toPlainString().replace("-", MINUS);

@@ -11,8 +11,8 @@ import org.eskarn.core.requirement.Told;
 /** What the core tells of a sweep, as it is read: every figure in its unit, the unit once for each column. */
 public record Said(List<Line> figures, List<Table> tables, List<String> remarks) {
 
-    private static final int DECIMALS_OF_ANGLES = 1;
-    private static final int DECIMALS_OF_SMALL_ANGLES = 4;
+    private static final int DECIMALS_OF_DIRECTIONS = 1;
+    private static final int DECIMALS_OF_ANGLES = 4;
     private static final int DECIMALS_OF_NUMBERS = 2;
     private static final String MINUS = "\u2212";
 
@@ -20,13 +20,7 @@ public record Said(List<Line> figures, List<Table> tables, List<String> remarks)
     public record Line(String name, String figure, String symbol) {}
 
     /** @param columns the heads with their units, that of the names first */
-    public record Table(String title, List<String> columns, List<Row> rows) {
-
-        /** Whether it needs more width than the panel has. */
-        public boolean wide() {
-            return columns.size() > 5;
-        }
-    }
+    public record Table(String title, List<String> columns, List<Row> rows) {}
 
     public record Row(String name, List<String> cells) {}
 
@@ -37,7 +31,7 @@ public record Said(List<Line> figures, List<Table> tables, List<String> remarks)
     public static Said of(Told told, Display sizes, Display deviations) {
         return new Said(
                 told.figures().stream()
-                        .map(f -> new Line(f.name(), amount(f, sizes, deviations, false), symbol(f, sizes, deviations)))
+                        .map(f -> new Line(f.name(), amount(f, sizes, deviations), symbol(f, sizes, deviations)))
                         .toList(),
                 told.tables().stream()
                         .map(table -> table(table, sizes, deviations))
@@ -67,14 +61,14 @@ public record Said(List<Line> figures, List<Table> tables, List<String> remarks)
                         .map(row -> new Row(
                                 row.name(),
                                 row.cells().stream()
-                                        .map(f -> amount(f, sizes, deviations, true))
+                                        .map(f -> amount(f, sizes, deviations))
                                         .toList()))
                         .toList());
     }
 
     private static String withUnit(Figure figure, Display sizes, Display deviations) {
         String symbol = symbol(figure, sizes, deviations);
-        String said = amount(figure, sizes, deviations, false);
+        String said = amount(figure, sizes, deviations);
         return symbol.isEmpty() || symbol.equals("°") ? said + symbol : said + " " + symbol;
     }
 
@@ -82,29 +76,22 @@ public record Said(List<Line> figures, List<Table> tables, List<String> remarks)
         return switch (figure.kind()) {
             case DEVIATION -> deviations.symbol();
             case SIZE -> sizes.symbol();
-            case ANGLE -> "°";
+            case DIRECTION, ANGLE -> "°";
             case NUMBER -> "";
         };
     }
 
-    private static String amount(Figure figure, Display sizes, Display deviations, boolean inTable) {
+    private static String amount(Figure figure, Display sizes, Display deviations) {
         if (!figure.known()) {
             return "–";
         }
         return switch (figure.kind()) {
             case DEVIATION -> deviations.amount(figure.amount());
             case SIZE -> sizes.amount(figure.amount());
-            // A lean is a small angle that wants its decimals; a direction is none.
-            case ANGLE ->
-                plain(
-                        figure.amount(),
-                        Math.abs(figure.amount()) < 1 && !inTable ? DECIMALS_OF_SMALL_ANGLES : angle(figure));
+            case DIRECTION -> plain(figure.amount(), DECIMALS_OF_DIRECTIONS);
+            case ANGLE -> plain(figure.amount(), DECIMALS_OF_ANGLES);
             case NUMBER -> number(figure.amount());
         };
-    }
-
-    private static int angle(Figure figure) {
-        return Math.abs(figure.amount()) < 1 && figure.amount() != 0 ? 3 : DECIMALS_OF_ANGLES;
     }
 
     private static String number(double amount) {

@@ -13,7 +13,6 @@ final class JournalsDrawing {
     private static final Xy CENTRE = new Xy(320, 228);
     private static final double ROOM = 128;
     private static final double DIAL = 176;
-    private static final int HOURS = 12;
 
     private JournalsDrawing() {}
 
@@ -26,20 +25,10 @@ final class JournalsDrawing {
                 .mapToDouble(Offset::amount)
                 .max()
                 .orElse(0);
-        double least = display.micrometres(Math.pow(10, -display.decimals()));
+        double least = display.finest();
         double scale = ROOM / Math.max(Math.max(limit, largest), least);
         Sketch sketch = new Sketch();
-        sketch.circle(Sketch.HAIR, 1, "", CENTRE, DIAL);
-        for (int hour = 0; hour < HOURS; hour++) {
-            double radians = 2 * Math.PI * hour / HOURS;
-            sketch.line(Sketch.HAIR, 1, Xy.polar(CENTRE, DIAL, radians), Xy.polar(CENTRE, DIAL - 8, radians));
-            if (hour % 3 == 0) {
-                Xy at = Xy.polar(CENTRE, DIAL + 18, radians);
-                sketch.text("d-fill-quiet", new Xy(at.x(), at.y() + 5), "middle", 13, 400, 30 * hour + "°");
-            }
-        }
-        sketch.line(Sketch.BRASS, 1.4, new Xy(CENTRE.x() - 12, CENTRE.y()), new Xy(CENTRE.x() + 12, CENTRE.y()));
-        sketch.line(Sketch.BRASS, 1.4, new Xy(CENTRE.x(), CENTRE.y() - 12), new Xy(CENTRE.x(), CENTRE.y() + 12));
+        sketch.clock(CENTRE, DIAL);
         if (limit > 0) {
             sketch.circle(Sketch.QUIET, 1.2, Sketch.DASHED, CENTRE, limit * scale);
         }
@@ -65,9 +54,7 @@ final class JournalsDrawing {
                     650,
                     journal.name() + ": " + display.amount(offset.amount()) + " " + display.symbol());
         }
-        double bar = display.micrometres(RoundSteps.atMost(display.of(ROOM / 2 / scale)));
-        sketch.scaleBar(
-                new Xy(60, 452), bar * scale, false, RingDrawing.plain(display.of(bar)) + " " + display.symbol());
+        sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
         return sketch.drawn(
                 subject.name() + ", centres of its sections, seen from " + subject.seenFrom(),
                 "cross: the axis · arrows: to each centre, magnified as the bar shows"

@@ -39,7 +39,7 @@ final class PitchDrawing {
         int count = sweep.layout().size();
         double spacing = ring ? 2 * Math.PI * RING / count : (RIGHT - LEFT) / Math.max(1, count - 1);
         double largest = Math.abs(errors[Pitches.worst(errors)]);
-        double least = display.micrometres(Math.pow(10, -display.decimals()));
+        double least = display.finest();
         this.scale = Math.min(LONGEST, Math.max(12, spacing * 0.45)) / Math.max(largest, least);
         this.hole = Math.max(4, Math.min(15, spacing * 0.22));
     }
@@ -80,9 +80,7 @@ final class PitchDrawing {
             }
         }
         sketch.text("d-fill-brass", ring ? CENTRE : new Xy(320, 60), "middle", 14, 700, next());
-        double bar = display.micrometres(RoundSteps.atMost(display.of(LONGEST / scale)));
-        sketch.scaleBar(
-                new Xy(60, 452), bar * scale, false, RingDrawing.plain(display.of(bar)) + " " + display.symbol());
+        sketch.scaleBar(new Xy(60, 452), LONGEST, scale, false, display);
         return sketch.drawn(
                 subject.name() + ", seen from " + subject.seenFrom(),
                 "circles: where they should be · arrows: accumulated error, magnified as the bar shows · plus is "

@@ -27,6 +27,7 @@ final class RoundnessDrawing {
     private final Profile profile;
     private final ReferenceCircle circle;
     private final boolean inside;
+    private final double[] radians;
     private final double[] seen;
     private final double level;
     private final double scale;
@@ -36,15 +37,11 @@ final class RoundnessDrawing {
         this.circle = profile.judged();
         this.inside = subject.terms().side() == SurfaceSide.INSIDE;
         this.level = (circle.inner() + circle.outer()) / 2;
-        this.seen = new double[profile.radians().length];
-        for (int i = 0; i < seen.length; i++) {
-            seen[i] = profile.outwards()[i]
-                    - circle.cosine() * Math.cos(profile.radians()[i])
-                    - circle.sine() * Math.sin(profile.radians()[i]);
-        }
+        this.radians = profile.seen().radians();
+        this.seen = profile.seen().outwards();
         double limit =
                 subject.terms().bounds().open() ? 0 : subject.terms().bounds().width();
-        double least = display.micrometres(Math.pow(10, -display.decimals()));
+        double least = display.finest();
         this.scale = ROOM / Math.max(Math.max(circle.roundness(), limit) / 2, least);
     }
 
@@ -70,7 +67,7 @@ final class RoundnessDrawing {
         waves(sketch);
         List<Integer> order = IntStream.range(0, seen.length)
                 .boxed()
-                .sorted(Comparator.comparingDouble(i -> profile.radians()[i]))
+                .sorted(Comparator.comparingDouble(i -> radians[i]))
                 .toList();
         sketch.closed(Sketch.INK, 1, order.stream().map(this::point).toList());
         for (int i = 0; i < seen.length; i++) {
@@ -80,9 +77,7 @@ final class RoundnessDrawing {
             sketch.circle(Sketch.PETROL, 2.4, "", point(touching), 8);
         }
         angles(sketch);
-        double bar = display.micrometres(RoundSteps.atMost(display.of(ROOM / scale)));
-        sketch.scaleBar(
-                new Xy(60, 452), bar * scale, false, RingDrawing.plain(display.of(bar)) + " " + display.symbol());
+        sketch.scaleBar(new Xy(60, 452), ROOM, scale, false, display);
         lobes(sketch, display);
         return sketch.drawn(
                 subject.name() + (profile.name().isEmpty() ? "" : " at " + profile.name()) + ", seen from "
@@ -103,7 +98,7 @@ final class RoundnessDrawing {
     }
 
     private Xy point(int i) {
-        return Xy.polar(CENTRE, radius(seen[i]), profile.radians()[i]);
+        return Xy.polar(CENTRE, radius(seen[i]), radians[i]);
     }
 
     /** The form without its off-centre, as smooth as the waves that could be fitted. */
@@ -128,8 +123,8 @@ final class RoundnessDrawing {
     private void angles(Sketch sketch) {
         int every = (seen.length + MOST_ANGLES - 1) / MOST_ANGLES;
         for (int i = 0; i < seen.length; i += every) {
-            Xy at = Xy.polar(CENTRE, inside ? MATERIAL + 22 : 54, profile.radians()[i]);
-            String degrees = RingDrawing.plain(Math.round(Math.toDegrees(profile.radians()[i]) * 10) / 10.0) + "°";
+            Xy at = Xy.polar(CENTRE, inside ? MATERIAL + 22 : 54, radians[i]);
+            String degrees = RingDrawing.plain(Math.round(Math.toDegrees(radians[i]) * 10) / 10.0) + "°";
             sketch.text("d-fill-quiet bare", new Xy(at.x(), at.y() + 5), "middle", 13, 400, degrees);
         }
     }

@@ -41,6 +41,10 @@ final class SectionDrawing {
     private final double perPlace;
     private final double middle;
     private final double scale;
+    /** The size worst placed; −1 where sizes are not limited. */
+    private final int worst;
+    /** The upper edge from end to end, with the end sections carried on to the ends. */
+    private final List<Xy> edge = new ArrayList<>();
 
     private SectionDrawing(Subject subject, Assessment assessment, SizeReduction reduction, Display display) {
         this.subject = subject;
@@ -68,8 +72,12 @@ final class SectionDrawing {
             highest = Math.max(highest, size);
         }
         this.middle = (lowest + highest) / 2;
-        double least = display.micrometres(Math.pow(10, -display.decimals())) * 4;
+        double least = display.finest() * 4;
         this.scale = ROOM / Math.max((highest - lowest) / 2, least);
+        this.worst = reduction.worst().orElse(-1);
+        edge.add(new Xy(LEFT, above(map.first().mean())));
+        map.sections().forEach(section -> edge.add(new Xy(x(section.at()), above(section.mean()))));
+        edge.add(new Xy(RIGHT, above(map.last().mean())));
     }
 
     /** Only what limits whole sizes is a line in the picture. */
@@ -91,9 +99,7 @@ final class SectionDrawing {
         places(sketch);
         spots(sketch);
         next(sketch);
-        double bar = display.micrometres(RoundSteps.atMost(display.of(ROOM / scale)));
-        sketch.scaleBar(
-                new Xy(40, AXIS + 24), bar * scale, true, RingDrawing.plain(display.of(bar)) + " " + display.symbol());
+        sketch.scaleBar(new Xy(40, AXIS + 24), ROOM, scale, true, display);
         return sketch.drawn(
                 subject.name() + ", cut lengthwise, from " + subject.seenFrom(),
                 "length to scale, deviation " + times() + " · the bar is on the diameter" + limitLine());
@@ -127,17 +133,8 @@ final class SectionDrawing {
         return perPlace == 0 ? (LEFT + RIGHT) / 2 : LEFT + OVERHANG + (place - first) * perPlace;
     }
 
-    /** The edge from end to end, with the end sections carried on to the ends. */
-    private List<Xy> edge() {
-        List<Xy> edge = new ArrayList<>();
-        edge.add(new Xy(LEFT, above(map.first().mean())));
-        map.sections().forEach(section -> edge.add(new Xy(x(section.at()), above(section.mean()))));
-        edge.add(new Xy(RIGHT, above(map.last().mean())));
-        return edge;
-    }
-
     private void material(Sketch sketch) {
-        List<Xy> upper = new ArrayList<>(edge());
+        List<Xy> upper = new ArrayList<>(edge);
         if (bore) {
             List<Xy> lower =
                     new ArrayList<>(upper.stream().map(SectionDrawing::mirrored).toList());
@@ -148,17 +145,17 @@ final class SectionDrawing {
             sketch.area(Sketch.STONE, upper).area(Sketch.STONE, lower);
             return;
         }
-        for (int i = edge().size() - 1; i >= 0; i--) {
-            upper.add(mirrored(edge().get(i)));
+        for (int i = edge.size() - 1; i >= 0; i--) {
+            upper.add(mirrored(edge.get(i)));
         }
         sketch.area(Sketch.STONE, upper);
     }
 
     private void profile(Sketch sketch) {
-        List<Xy> lower = edge().stream().map(SectionDrawing::mirrored).toList();
-        sketch.polyline(Sketch.INK, 1.8, edge()).polyline(Sketch.INK, 1.8, lower);
-        sketch.line(Sketch.INK, 1.8, edge().get(0), bore ? new Xy(LEFT, AXIS - WALL) : lower.get(0));
-        Xy end = edge().get(edge().size() - 1);
+        List<Xy> lower = edge.stream().map(SectionDrawing::mirrored).toList();
+        sketch.polyline(Sketch.INK, 1.8, edge).polyline(Sketch.INK, 1.8, lower);
+        sketch.line(Sketch.INK, 1.8, edge.get(0), bore ? new Xy(LEFT, AXIS - WALL) : lower.get(0));
+        Xy end = edge.get(edge.size() - 1);
         sketch.line(Sketch.INK, 1.8, end, bore ? new Xy(RIGHT, AXIS - WALL) : mirrored(end));
         if (bore) {
             sketch.line(Sketch.INK, 1.8, lower.get(0), new Xy(LEFT, AXIS + WALL));
@@ -201,8 +198,7 @@ final class SectionDrawing {
             sketch.dot("d-fill-ink", point(i), sizes.length > 60 ? 2 : 3.6);
         }
         for (SizeMap.Section section : map.sections()) {
-            boolean worst = section.largestIndex() == worst() || section.smallestIndex() == worst();
-            if (room || worst) {
+            if (room || section.largestIndex() == worst || section.smallestIndex() == worst) {
                 double centre = Math.min(Math.max(x(section.at()), LEFT + 56), RIGHT - 56);
                 Xy at = new Xy(centre, above(section.mean()) + (bore ? 24 : 22));
                 String mean = display.amount(section.mean());
@@ -215,10 +211,9 @@ final class SectionDrawing {
                         perPlace == 0 || map.sections().size() <= 5 ? "mean " + mean : mean);
             }
         }
-        Bounds bounds = limits();
-        if (!bounds.open() && sizes.length > 0) {
-            Xy at = point(worst());
-            Reading reading = sweep.readings().get(worst());
+        if (worst >= 0) {
+            Xy at = point(worst);
+            Reading reading = sweep.readings().get(worst);
             double left = Math.min(Math.max(at.x(), LEFT + 84), RIGHT - 84);
             sketch.text(
                     "d-fill-ink",
@@ -226,20 +221,9 @@ final class SectionDrawing {
                     "middle",
                     14,
                     700,
-                    "worst: " + display.amount(sizes[worst()]) + " at "
+                    "worst: " + display.amount(sizes[worst]) + " at "
                             + reading.station().name());
         }
-    }
-
-    private int worst() {
-        Bounds bounds = limits();
-        int worst = 0;
-        for (int i = 1; i < sizes.length; i++) {
-            if (bounds.outside(sizes[i]) > bounds.outside(sizes[worst])) {
-                worst = i;
-            }
-        }
-        return worst;
     }
 
     private Xy point(int index) {

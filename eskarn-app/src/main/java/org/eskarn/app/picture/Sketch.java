@@ -3,6 +3,7 @@ package org.eskarn.app.picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.Drawing.Shape;
 
 /** Puts a drawing together, the lowest first. Not for sharing between requests. */
@@ -16,6 +17,8 @@ final class Sketch {
     static final String STONE = "d-fill-stone";
     static final String SHADE = "d-fill-shade";
     static final String DASHED = "6 5";
+    private static final int HOURS = 12;
+    private static final double BAR_END = 5;
     private static final Xy NOWHERE = new Xy(0, 0);
 
     private final List<Shape> shapes = new ArrayList<>();
@@ -87,21 +90,49 @@ final class Sketch {
         return this;
     }
 
-    /** A bar of the length of a deviation, to read the magnification by. */
-    Sketch scaleBar(Xy from, double length, boolean upright, String label) {
-        Xy to = upright ? new Xy(from.x(), from.y() - length) : new Xy(from.x() + length, from.y());
-        double across = 5;
-        if (upright) {
-            line(INK, 1.4, new Xy(from.x() - across, from.y()), new Xy(from.x() + across, from.y()));
-            line(INK, 1.4, new Xy(to.x() - across, to.y()), new Xy(to.x() + across, to.y()));
-        } else {
-            line(INK, 1.4, new Xy(from.x(), from.y() - across), new Xy(from.x(), from.y() + across));
-            line(INK, 1.4, new Xy(to.x(), to.y() - across), new Xy(to.x(), to.y() + across));
+    /**
+     * A bar to read the magnification by, of a round deviation.
+     *
+     * @param room how long it may be, in drawing units
+     * @param scale drawing units for each µm
+     */
+    Sketch scaleBar(Xy from, double room, double scale, boolean upright, Display display) {
+        double deviation = display.micrometres(RoundSteps.atMost(display.of(room / scale)));
+        double length = deviation * scale;
+        double dx = upright ? 0 : 1;
+        double dy = upright ? -1 : 0;
+        Xy to = new Xy(from.x() + dx * length, from.y() + dy * length);
+        for (Xy end : List.of(from, to)) {
+            line(
+                    INK,
+                    1.4,
+                    new Xy(end.x() + dy * BAR_END, end.y() - dx * BAR_END),
+                    new Xy(end.x() - dy * BAR_END, end.y() + dx * BAR_END));
         }
         line(INK, 1.4, from, to);
-        return upright
-                ? text("d-fill-ink", new Xy(from.x() - 24, to.y() - 9), "start", 13, 400, label)
-                : text("d-fill-ink", new Xy(to.x() + 9, from.y() + 5), "start", 13, 400, label);
+        Xy label = upright ? new Xy(from.x() - 24, to.y() - 9) : new Xy(to.x() + 9, from.y() + 5);
+        return text(
+                "d-fill-ink",
+                label,
+                "start",
+                13,
+                400,
+                RingDrawing.plain(display.of(deviation)) + " " + display.symbol());
+    }
+
+    /** A clock face with the axis in its middle: hours round it, and the four quarters in degrees too. */
+    Sketch clock(Xy centre, double radius) {
+        circle(HAIR, 1, "", centre, radius);
+        for (int hour = 1; hour <= HOURS; hour++) {
+            double radians = 2 * Math.PI * hour / HOURS;
+            line(HAIR, 1, Xy.polar(centre, radius, radians), Xy.polar(centre, radius - 7, radians));
+            Xy at = Xy.polar(centre, radius + 18, radians);
+            String degrees = hour % 3 == 0 ? " · " + 360 / HOURS * (hour % HOURS) + "°" : "";
+            String anchor = hour == 3 ? "start" : hour == 9 ? "end" : "middle";
+            text("d-fill-quiet", new Xy(at.x(), at.y() + 5), anchor, 13, 400, hour + degrees);
+        }
+        line(BRASS, 1.6, new Xy(centre.x() - 12, centre.y()), new Xy(centre.x() + 12, centre.y()));
+        return line(BRASS, 1.6, new Xy(centre.x(), centre.y() - 12), new Xy(centre.x(), centre.y() + 12));
     }
 
     Drawing drawn(String title, String scaleLine) {

@@ -70,7 +70,7 @@ final class TraceDrawing {
             lowest = Math.min(lowest, level);
             highest = Math.max(highest, level);
         }
-        double span = Math.max(highest - lowest, display.micrometres(Math.pow(10, -display.decimals())) * 10);
+        double span = Math.max(highest - lowest, display.finest() * 10);
         this.middle = (highest + lowest) / 2;
         this.scale = ROOM * USED / span;
     }

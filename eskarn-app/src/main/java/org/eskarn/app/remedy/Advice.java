@@ -1,6 +1,7 @@
 package org.eskarn.app.remedy;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.Said;
@@ -26,7 +27,7 @@ public record Advice(
         Optional<Picture> picture,
         OptionalDouble predicted,
         String words,
-        java.util.Map<String, String> problems) {
+        Map<String, String> problems) {
 
     /**
      * @param value what the form sends for it
@@ -34,7 +35,7 @@ public record Advice(
      */
     public record Choice(String value, String label, List<String> cells, boolean chosen, String note) {}
 
-    static Advice not(RemedyKind kind, String sentence, java.util.Map<String, String> problems) {
+    static Advice not(RemedyKind kind, String sentence, Map<String, String> problems) {
         return new Advice(
                 kind,
                 false,

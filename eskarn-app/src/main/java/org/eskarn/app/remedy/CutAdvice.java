@@ -9,10 +9,11 @@ import java.util.OptionalDouble;
 import org.eskarn.app.page.Said;
 import org.eskarn.app.page.Typed;
 import org.eskarn.core.remedy.CutPlan;
-import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.SizeReduction;
 import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.size.SizeMap;
+import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
 import org.jspecify.annotations.Nullable;
 
@@ -24,6 +25,8 @@ public final class CutAdvice {
 
     private static final BigDecimal STANDARD = new BigDecimal("20");
     private static final double PER_METRE = 1e-6;
+    /** µm; less than this nobody measures, and it is not told as warmth. */
+    private static final double FELT = 0.05;
 
     private final Found found;
     private final RemedyForm form;
@@ -43,9 +46,14 @@ public final class CutAdvice {
         return new CutAdvice(found, form).worked();
     }
 
-    /** What stands in the fields to begin with: the tightest place, and the middle of the limits. */
-    public static RemedyForm filled(Found found, RemedyForm form) {
-        CutAdvice cut = new CutAdvice(found, form);
+    /**
+     * What stands in the fields to begin with: the tightest place, and the middle of the limits. What was typed in another
+     * unit than is shown now is left out rather than read wrongly.
+     */
+    public static RemedyForm filled(Found found, RemedyForm typed) {
+        CutAdvice cut = new CutAdvice(found, typed);
+        LengthUnit unit = found.sizes().unit();
+        RemedyForm form = typed.sizeUnit() == null || typed.sizeUnit() == unit ? typed : RemedyForm.of(RemedyKind.CUT);
         return new RemedyForm(
                 form.kind(),
                 form.choice(),
@@ -53,28 +61,25 @@ public final class CutAdvice {
                 form.tailstock(),
                 form.measured() == null ? found.sizes().amount(cut.tightest()) : form.measured(),
                 form.target() == null ? cut.middle() : form.target(),
-                form.passes() == null ? "" : form.passes(),
-                form.deepest() == null ? "" : form.deepest(),
-                form.last() == null ? "" : form.last(),
+                Typed.text(form.passes()),
+                Typed.text(form.deepest()),
+                Typed.text(form.last()),
                 form.dial(),
-                form.graduation() == null ? "" : form.graduation(),
+                Typed.text(form.graduation()),
                 form.dialNow() == null ? "0" : form.dialNow(),
                 form.partCelsius() == null ? "20" : form.partCelsius(),
                 form.gaugeCelsius() == null ? "20" : form.gaugeCelsius(),
-                form.partExpansion() == null ? found.expansion().orElse(STEEL).toPlainString() : form.partExpansion());
+                form.partExpansion() == null ? found.expansion().orElse(STEEL).toPlainString() : form.partExpansion(),
+                unit);
     }
 
     /** Of a shaft the largest mean, of a bore the smallest: what has most metal left. */
     private double tightest() {
-        Reduction reduction = found.assessment().reduction().orElseThrow();
-        if (!(reduction instanceof SizeReduction sizes)) {
-            return reduction.judged();
-        }
-        double tightest = sizes.map().first().mean();
-        for (var section : sizes.map().sections()) {
-            tightest = bore ? Math.min(tightest, section.mean()) : Math.max(tightest, section.mean());
-        }
-        return tightest;
+        SizeReduction sizes = (SizeReduction) found.assessment().reduction().orElseThrow();
+        return sizes.map().sections().stream()
+                .mapToDouble(SizeMap.Section::mean)
+                .reduce(bore ? Math::min : Math::max)
+                .orElseThrow();
     }
 
     private String middle() {
@@ -132,7 +137,7 @@ public final class CutAdvice {
 
     private Advice told(CutPlan plan, RemedyForm filled) {
         List<String> lines = new ArrayList<>();
-        if (Math.abs(plan.warmth()) > 0.05) {
+        if (Math.abs(plan.warmth()) > FELT) {
             lines.add("It measures " + found.deviation(Math.abs(plan.warmth()))
                     + (plan.warmth() > 0 ? " larger" : " smaller") + " than it will be: at 20 °C it is "
                     + found.size(plan.cold()) + ". Measured again cold is better.");
@@ -173,7 +178,7 @@ public final class CutAdvice {
 
     private Said.Table passes(CutPlan plan, RemedyForm filled) {
         String unit = ", " + found.sizes().symbol();
-        boolean warm = Math.abs(plan.warmth()) > 0.05;
+        boolean warm = Math.abs(plan.warmth()) > FELT;
         List<String> heads = new ArrayList<>(List.of(
                 "pass",
                 "off the diameter" + unit,

@@ -9,7 +9,9 @@ import org.eskarn.app.page.Said;
 import org.eskarn.app.picture.MoveDrawing;
 import org.eskarn.core.remedy.OffsetMove;
 import org.eskarn.core.remedy.OffsetMove.Choice;
-import org.eskarn.core.remedy.Way;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.round.Way;
+import org.jspecify.annotations.Nullable;
 
 /** Moving an off-centre ring back with what is in the drawer. */
 final class OffsetAdvice {
@@ -57,9 +59,7 @@ final class OffsetAdvice {
     }
 
     private static String what(Found found) {
-        return found.subject().terms().side() == org.eskarn.core.round.SurfaceSide.INSIDE
-                ? "centre of the opening"
-                : "centre of the section";
+        return found.subject().terms().side() == SurfaceSide.INSIDE ? "centre of the opening" : "centre of the section";
     }
 
     private static String way(Found found, OffsetMove move) {
@@ -68,7 +68,7 @@ final class OffsetAdvice {
                 + found.subject().seenFrom();
     }
 
-    private static Choice chosen(OffsetMove move, @org.jspecify.annotations.Nullable String choice) {
+    private static Choice chosen(OffsetMove move, @Nullable String choice) {
         if (EXACT.equals(choice) || move.choices().isEmpty()) {
             return move.exact();
         }

@@ -1,11 +1,12 @@
 package org.eskarn.app.remedy;
 
+import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What stands in the fields of a correction, as typed; each kind looks at its own.
  *
- * @param choice of an offset in the drawer its place from 0, or “exact”; of a seat the option
+ * @param choice of an offset in the drawer its kind and name, or “exact”; of a seat the option
  * @param centres distance between the centres, in the unit of the layout
  * @param tailstock “first” where the first section is nearer to the tailstock
  * @param measured size to cut from, in the unit of the drawing, as are target and last
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param dial “radius” where the cross slide is divided in radius
  * @param graduation of the cross slide, in the unit of the drawing
  * @param partCelsius temperature of the part
+ * @param sizeUnit the unit sizes were typed in; somebody may have changed the units shown meanwhile
  */
 public record RemedyForm(
         @Nullable RemedyKind kind,
@@ -29,7 +31,14 @@ public record RemedyForm(
         @Nullable String dialNow,
         @Nullable String partCelsius,
         @Nullable String gaugeCelsius,
-        @Nullable String partExpansion) {
+        @Nullable String partExpansion,
+        @Nullable LengthUnit sizeUnit) {
+
+    /** The usual correction of a kind, with nothing typed. */
+    public static RemedyForm of(RemedyKind kind) {
+        return new RemedyForm(
+                kind, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+    }
 
     public boolean onRadius() {
         return "radius".equals(dial);

@@ -8,7 +8,6 @@ import java.util.OptionalDouble;
 import org.eskarn.app.picture.ConvergenceDrawing;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.remedy.Truing;
-import org.eskarn.core.remedy.Way;
 import org.eskarn.core.requirement.JournalsReduction;
 import org.eskarn.core.requirement.JournalsReduction.Journal;
 import org.eskarn.core.requirement.Reduction;
@@ -16,6 +15,7 @@ import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.RingReduction;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.round.Offset;
+import org.eskarn.core.round.Way;
 import org.eskarn.core.verdict.Bounds;
 
 /** Truing a pressed assembly blow by blow. */

@@ -9,6 +9,7 @@ import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
 import org.junit.jupiter.api.Test;
@@ -124,5 +125,44 @@ class RequirementDraftTest {
                 "A"));
         RequirementForm again = RequirementForm.of(draft(typed).requirement().orElseThrow());
         assertThat(draft(again).requirement()).isEqualTo(draft(typed).requirement());
+    }
+
+    @Test
+    void aZeroAtEachSectionAndAClassOfPinsComeBackUnchanged() {
+        PartRequirement journals = draft(form(Map.of(
+                        "layoutKind", "RINGS", "layoutFirst", "10 60", "layoutSecond", "4", "zeroing", "EACH_STEP")))
+                .requirement()
+                .orElseThrow();
+        assertThat(journals.terms().layout().closings()).containsExactly(5);
+        assertThat(RequirementForm.of(journals).chosenZeroing()).isEqualTo(Zeroing.EACH_STEP);
+        RequirementForm oneRing = form(Map.of("zeroing", "EACH_STEP"));
+        assertThat(draft(oneRing).requirement().orElseThrow().row().zeroing()).isEqualTo(Zeroing.ONE_FOR_ALL);
+
+        Map<String, String> pins = Map.of(
+                "characteristic",
+                "PIN_CHECK",
+                "limitKind",
+                "BETWEEN",
+                "lower",
+                "44.99",
+                "upper",
+                "45.02",
+                "layoutKind",
+                "PINS",
+                "layoutFirst",
+                "44.98 45.00",
+                "pinClass",
+                "-0.002");
+        PartRequirement hole = draft(form(pins)).requirement().orElseThrow();
+        assertThat(hole.terms().basis().pinClass().orElseThrow().amount()).isEqualByComparingTo("-0.002");
+        assertThat(RequirementForm.of(hole).pinClass()).isEqualTo("-0.002");
+    }
+
+    @Test
+    void aRoundnessThatNamedNoCircleStaysByLeastSquaresInTheEditor() {
+        PartRequirement round = draft(form(Map.of("characteristic", "ROUNDNESS", "statedAs", "LEAST_SQUARES")))
+                .requirement()
+                .orElseThrow();
+        assertThat(RequirementForm.of(round).chosenStatement()).isEqualTo(StatedAs.LEAST_SQUARES);
     }
 }

@@ -13,6 +13,7 @@ import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.RingReduction;
 import org.eskarn.core.requirement.RingReduction.Centre;
 import org.eskarn.core.round.OppositePairs;
+import org.eskarn.core.round.Way;
 
 /**
  * Moving an off-centre ring back: by its offset e, in the direction opposite to it. Only some offsets d exist; with one of

@@ -4,7 +4,7 @@ package org.eskarn.core.requirement;
  * A figure beside the judged one.
  *
  * @param name what it is, as read aloud: mean at 60 mm
- * @param amount in µm; of an angle in degrees, of a number as it is; NaN where there is none
+ * @param amount in µm; of an angle or a direction in degrees, of a number as it is; NaN where there is none
  */
 public record Figure(String name, double amount, Kind kind) {
 
@@ -14,7 +14,9 @@ public record Figure(String name, double amount, Kind kind) {
         DEVIATION,
         /** A whole size, said in the unit of the drawing. */
         SIZE,
-        /** In degrees. */
+        /** A direction round a section, in degrees. */
+        DIRECTION,
+        /** A small angle, in degrees. */
         ANGLE,
         /** A plain number. */
         NUMBER
@@ -26,6 +28,10 @@ public record Figure(String name, double amount, Kind kind) {
 
     public static Figure size(String name, double micrometres) {
         return new Figure(name, micrometres, Kind.SIZE);
+    }
+
+    public static Figure direction(String name, double degrees) {
+        return new Figure(name, degrees, Kind.DIRECTION);
     }
 
     public static Figure angle(String name, double degrees) {

@@ -116,7 +116,8 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                     Figure.deviation("", journal.movement()),
                     journal.offset().map(o -> Figure.deviation("", o.amount())).orElse(Figure.none()),
                     journal.directed()
-                            ? Figure.angle("", journal.offset().orElseThrow().degrees())
+                            ? Figure.direction(
+                                    "", journal.offset().orElseThrow().degrees())
                             : Figure.none(),
                     journal.fit().map(f -> Figure.deviation("", f.formPart())).orElse(Figure.none())));
         }

@@ -1,8 +1,8 @@
 package org.eskarn.core.requirement;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Reading;
@@ -16,6 +16,7 @@ import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.uncertainty.Contribution.Source;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 import org.eskarn.core.verdict.Bounds;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Holes between the largest pin that enters and the smallest that does not. The figure is the middle of that bracket and its
@@ -32,12 +33,13 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
     static PinReduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
         Bounds bounds = requirement.bounds();
         List<List<Tried>> holes = holes(requirement, sweep);
+        PinClass of = pinClass(requirement);
         List<Figure> figures = new ArrayList<>();
         List<Tried> worstTried = holes.get(0);
         PinBracket worst = null;
         double furthest = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < holes.size(); i++) {
-            PinBracket bracket = PinBracket.of(holes.get(i), pinClass(requirement));
+            PinBracket bracket = PinBracket.of(holes.get(i), of);
             require(bracket, bounds, requirement, sweep, 2 * i);
             double lower = bracket.lower().orElseThrow();
             double upper = bracket.upper().orElseThrow();
@@ -47,11 +49,8 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
                 worst = bracket;
                 worstTried = holes.get(i);
             }
-            for (Double bound : Arrays.asList(bounds.lower(), bounds.upper())) {
-                if (bound != null) {
-                    bracket.nextFor(bound).ifPresent(next -> figures.add(Figure.size("pin to try next", next)));
-                }
-            }
+            next(bracket, bounds.lower(), true, of).ifPresent(figures::add);
+            next(bracket, bounds.upper(), false, of).ifPresent(figures::add);
         }
         PinBracket judged = java.util.Objects.requireNonNull(worst);
         double lower = judged.lower().orElseThrow();
@@ -62,6 +61,12 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         UncertaintyBudget budget = new UncertaintyBudget(GaugeParts.of(dial, sweep, 1, 0, 0))
                 .with(new Contribution(Source.BRACKET, (upper - lower) / 2 / UncertaintyBudget.COVERAGE_FACTOR));
         return new PinReduction((lower + upper) / 2, budget, worstTried, judged, Told.of(figures));
+    }
+
+    private static Optional<Figure> next(PinBracket bracket, @Nullable Double bound, boolean lower, PinClass of) {
+        return bound == null
+                ? Optional.empty()
+                : bracket.nextFor(bound, lower, of).map(pin -> Figure.size("pin to try next", pin));
     }
 
     private static PinClass pinClass(Requirement requirement) {
@@ -114,7 +119,7 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         }
     }
 
-    private static String named(@org.jspecify.annotations.Nullable Double bound, Requirement requirement) {
+    private static String named(@Nullable Double bound, Requirement requirement) {
         return bound == null
                 ? ""
                 : requirement

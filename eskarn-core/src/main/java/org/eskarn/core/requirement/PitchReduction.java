@@ -21,12 +21,14 @@ public record PitchReduction(double judged, UncertaintyBudget budget, Pitches pi
         boolean single = requirement.statedAs() != StatedAs.ACCUMULATED;
         double[] judged = single ? pitches.single() : pitches.accumulated();
         // Of a signed figure with two limits the one worst placed counts, as for sizes.
-        double worst = requirement.bounds().open()
-                ? judged[Pitches.worst(judged)]
-                : SizeReductions.worst(judged, requirement.bounds());
-        int at = indexOf(judged, worst);
+        int at = requirement.bounds().open()
+                ? Pitches.worst(judged)
+                : SizeReductions.worstAt(judged, requirement.bounds());
         return new PitchReduction(
-                worst, budget(requirement, dial, sweep, stepwise, single, at), pitches, told(sweep, pitches, stepwise));
+                judged[at],
+                budget(requirement, dial, sweep, stepwise, single, at),
+                pitches,
+                told(sweep, pitches, stepwise));
     }
 
     private static UncertaintyBudget budget(
@@ -39,14 +41,6 @@ public record PitchReduction(double judged, UncertaintyBudget budget, Pitches pi
         return single
                 ? GaugeParts.ofDifference(requirement, dial, sweep, 1)
                 : GaugeParts.ofOne(requirement, dial, sweep);
-    }
-
-    private static int indexOf(double[] figures, double wanted) {
-        int i = 0;
-        while (figures[i] != wanted) {
-            i++;
-        }
-        return i;
     }
 
     private static Told told(Sweep sweep, Pitches pitches, boolean stepwise) {

@@ -36,14 +36,13 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
      * One section.
      *
      * @param name its distance with the unit; empty for one ring alone
-     * @param outwards deviations in µm, plus outwards, at {@code radians}
-     * @param judged the circle that is judged by
+     * @param seen the profile about the centre of the circle that is judged by
+     * @param judged that circle
      * @param circles all four that the stations fix
      */
     public record Profile(
             String name,
-            double[] radians,
-            double[] outwards,
+            ReferenceCircle.Seen seen,
             ReferenceCircle judged,
             List<ReferenceCircle> circles,
             Harmonics harmonics) {}
@@ -94,7 +93,18 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
                     "The %s circle needs stations round more than half a turn: add one opposite to the others."
                             .formatted(kind.title()));
         }
-        return new Profile(name, radians, outwards, judged, circles, Harmonics.of(radians, outwards));
+        return new Profile(
+                name,
+                judged.seen(radians, outwards, radius),
+                judged,
+                circles,
+                waves(circles.get(0), radians, outwards, radius));
+    }
+
+    /** About the least squares centre, the first of the circles, with the off-centre as it was found. */
+    private static Harmonics waves(ReferenceCircle circle, double[] radians, double[] outwards, double radius) {
+        ReferenceCircle.Seen seen = circle.seen(radians, outwards, radius);
+        return Harmonics.of(seen.radians(), seen.outwards()).offCentre(circle.cosine(), circle.sine());
     }
 
     private static Told told(List<Profile> profiles, int worst) {
@@ -139,7 +149,7 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
         for (Harmonics.Wave wave : harmonics.waves()) {
             List<Figure> cells = new ArrayList<>();
             cells.add(Figure.deviation("", 2 * wave.amplitude()));
-            cells.add(Figure.angle("", Math.toDegrees(wave.crest())));
+            cells.add(Figure.direction("", Math.toDegrees(wave.crest())));
             for (double vee : USUAL_VEES) {
                 cells.add(Figure.number("", Math.abs(new VBlock(vee).factor(wave.order()))));
             }
@@ -172,7 +182,7 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
                                 + ".",
                         Figure.deviation("", 2 * wave.amplitude()),
                         Figure.deviation("", harmonics.seenByTwoPoints()))));
-        int stations = profile.radians().length;
+        int stations = profile.seen().radians().length;
         if (harmonics.limit() < Harmonics.MOST) {
             remarks.add(Remark.of(
                     harmonics.limit() == 0

@@ -2,9 +2,9 @@ package org.eskarn.core.requirement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.LayoutKind;
-import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
@@ -14,15 +14,16 @@ import org.eskarn.core.size.SizeMap;
 import org.eskarn.core.size.SizeMap.Section;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 import org.eskarn.core.units.Length;
-import org.eskarn.core.verdict.Bounds;
 
 /**
  * The map of a shaft or bore: sizes over sections and directions. Judged is the local size worst placed, the worst
  * out-of-round, or the taper, as the characteristic says; all of them are told.
  *
  * @param sizes in µm, in the order read
+ * @param worst index of the size worst placed; empty where sizes are not limited
  */
-public record SizeReduction(double judged, UncertaintyBudget budget, SizeMap map, double[] sizes, Told told)
+public record SizeReduction(
+        double judged, UncertaintyBudget budget, SizeMap map, double[] sizes, OptionalInt worst, Told told)
         implements Reduction {
 
     /** µm; 100 mm. */
@@ -31,13 +32,13 @@ public record SizeReduction(double judged, UncertaintyBudget budget, SizeMap map
     /** Every local size must lie within the limits; the one worst placed is judged. */
     static SizeReduction local(Requirement requirement, Dial dial, Sweep sweep) {
         double[] sizes = SizeReductions.sizesOf(requirement, sweep);
-        double judged = SizeReductions.worst(sizes, requirement.bounds());
-        return new SizeReduction(
-                judged,
-                GaugeParts.ofOne(requirement, dial, sweep),
-                mapOf(sweep, sizes),
+        return of(
+                requirement,
+                sweep,
                 sizes,
-                told(requirement, sweep, sizes));
+                mapOf(sweep, sizes),
+                SizeReductions.worst(sizes, requirement.bounds()),
+                GaugeParts.ofOne(requirement, dial, sweep));
     }
 
     /** Out-of-round of the worst section, as difference of diameters or radial, half of it. */
@@ -45,12 +46,13 @@ public record SizeReduction(double judged, UncertaintyBudget budget, SizeMap map
         double factor = requirement.statedAs() == StatedAs.RADIAL ? 0.5 : 1;
         double[] sizes = SizeReductions.sizesOf(requirement, sweep);
         SizeMap map = mapOf(sweep, sizes);
-        return new SizeReduction(
-                factor * map.leastRound().difference(),
-                GaugeParts.ofDifference(requirement, dial, sweep, factor),
-                map,
+        return of(
+                requirement,
+                sweep,
                 sizes,
-                told(requirement, sweep, sizes));
+                map,
+                factor * map.leastRound().difference(),
+                GaugeParts.ofDifference(requirement, dial, sweep, factor));
     }
 
     /** Taper = mean at the last section − mean at the first, scaled to the length the limit is stated over. */
@@ -62,12 +64,27 @@ public record SizeReduction(double judged, UncertaintyBudget budget, SizeMap map
         }
         Length per = requirement.limit().per();
         double factor = per == null ? 1 : per.micrometres() / length(sweep, map);
-        return new SizeReduction(
-                map.taper() * factor,
-                GaugeParts.ofDifference(requirement, dial, sweep, factor),
-                map,
+        return of(
+                requirement,
+                sweep,
                 sizes,
-                told(requirement, sweep, sizes));
+                map,
+                map.taper() * factor,
+                GaugeParts.ofDifference(requirement, dial, sweep, factor));
+    }
+
+    private static SizeReduction of(
+            Requirement requirement,
+            Sweep sweep,
+            double[] sizes,
+            SizeMap map,
+            double judged,
+            UncertaintyBudget budget) {
+        boolean limited =
+                requirement.characteristic().sized() && !requirement.bounds().open();
+        OptionalInt worst =
+                limited ? OptionalInt.of(SizeReductions.worstAt(sizes, requirement.bounds())) : OptionalInt.empty();
+        return new SizeReduction(judged, budget, map, sizes, worst, told(requirement, sweep, sizes, map, worst));
     }
 
     /** µm between the first and the last section. */
@@ -82,10 +99,10 @@ public record SizeReduction(double judged, UncertaintyBudget budget, SizeMap map
         return SizeMap.of(at, sizes);
     }
 
-    private static Told told(Requirement requirement, Sweep sweep, double[] sizes) {
-        SizeMap map = mapOf(sweep, sizes);
+    private static Told told(Requirement requirement, Sweep sweep, double[] sizes, SizeMap map, OptionalInt worst) {
         List<Figure> figures = new ArrayList<>();
-        worstPlace(requirement, sweep, sizes).ifPresent(figures::add);
+        worst.ifPresent(index -> figures.add(Figure.size(
+                "worst place, " + sweep.readings().get(index).station().name(), sizes[index])));
         boolean round =
                 sweep.layout().kind() == LayoutKind.RINGS || sweep.layout().kind() == LayoutKind.RING;
         if (map.sections().size() > 1) {
@@ -117,23 +134,6 @@ public record SizeReduction(double judged, UncertaintyBudget budget, SizeMap map
             figures.add(Figure.size("smallest", map.first().smallest()));
         }
         return new Told(figures, tables, remarks);
-    }
-
-    /** Names the place nearest to a limit or furthest beyond one; none where nothing is asked of sizes. */
-    private static java.util.Optional<Figure> worstPlace(Requirement requirement, Sweep sweep, double[] sizes) {
-        Bounds bounds = requirement.bounds();
-        if (bounds.open() || !requirement.characteristic().sized()) {
-            return java.util.Optional.empty();
-        }
-        int worst = 0;
-        for (int i = 1; i < sizes.length; i++) {
-            if (bounds.outside(sizes[i]) > bounds.outside(sizes[worst])) {
-                worst = i;
-            }
-        }
-        Reading reading = sweep.readings().get(worst);
-        return java.util.Optional.of(
-                Figure.size("worst place, " + reading.station().name(), sizes[worst]));
     }
 
     private static FigureTable table(Sweep sweep, SizeMap map) {

@@ -1,7 +1,6 @@
 package org.eskarn.core.requirement;
 
 import java.util.Arrays;
-import java.util.Comparator;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
@@ -27,12 +26,17 @@ final class SizeReductions {
 
     /** The figure nearest to a bound or furthest beyond one; the mean where nothing is asked. */
     static double worst(double[] figures, Bounds bounds) {
-        if (bounds.open()) {
-            return Arrays.stream(figures).average().orElseThrow();
+        return bounds.open() ? Arrays.stream(figures).average().orElseThrow() : figures[worstAt(figures, bounds)];
+    }
+
+    /** Index of the figure nearest to a bound or furthest beyond one, the first of equal ones; 0 where nothing is asked. */
+    static int worstAt(double[] figures, Bounds bounds) {
+        int worst = 0;
+        for (int i = 1; i < figures.length && !bounds.open(); i++) {
+            if (bounds.outside(figures[i]) > bounds.outside(figures[worst])) {
+                worst = i;
+            }
         }
-        return Arrays.stream(figures)
-                .boxed()
-                .max(Comparator.comparingDouble(bounds::outside))
-                .orElseThrow();
+        return worst;
     }
 }

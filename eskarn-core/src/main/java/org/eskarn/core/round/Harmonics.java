@@ -26,7 +26,6 @@ public record Harmonics(double level, List<Wave> waves) {
     public static final int MOST = 15;
 
     private static final int SAMPLES = 720;
-    private static final double FULL_TURN = 2 * Math.PI;
 
     /**
      * @param order waves to a turn
@@ -43,6 +42,21 @@ public record Harmonics(double level, List<Wave> waves) {
 
     public Harmonics {
         waves = List.copyOf(waves);
+    }
+
+    /**
+     * The same with another first wave: of a profile seen from its own centre the off-centre is known by itself, and its
+     * square no longer looks like an oval.
+     *
+     * @param cosine of the centre, µm, as is the sine
+     */
+    public Harmonics offCentre(double cosine, double sine) {
+        if (waves.isEmpty()) {
+            return this;
+        }
+        List<Wave> all = new ArrayList<>(waves);
+        all.set(0, new Wave(1, Math.hypot(cosine, sine), Way.within(Math.atan2(sine, cosine))));
+        return new Harmonics(level, all);
     }
 
     /** The highest order the stations show, 0 to 15. */
@@ -73,7 +87,7 @@ public record Harmonics(double level, List<Wave> waves) {
         for (int k = 1; k <= limit; k++) {
             double cosine = solved[2 * k - 1];
             double sine = solved[2 * k];
-            double phase = (Math.atan2(sine, cosine) + FULL_TURN) % FULL_TURN;
+            double phase = Way.within(Math.atan2(sine, cosine));
             waves.add(new Wave(k, Math.hypot(cosine, sine), phase / k));
         }
         return new Harmonics(mean + solved[0], waves);

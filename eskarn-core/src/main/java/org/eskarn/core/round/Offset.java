@@ -16,31 +16,23 @@ package org.eskarn.core.round;
  */
 public record Offset(double amount, double direction, double standardUncertainty, double directionUncertainty) {
 
-    private static final double FULL_TURN = 2 * Math.PI;
-    private static final int HOURS = 12;
-
     public static Offset of(FirstHarmonic fit, SurfaceSide side) {
         double amount = fit.amplitude();
         double towardsPlus = Math.atan2(fit.sine(), fit.cosine());
         double along = fit.residualDeviation() * Math.sqrt(fit.spread().along(towardsPlus));
         double across = fit.residualDeviation() * Math.sqrt(fit.spread().along(towardsPlus + Math.PI / 2));
         double turned = side == SurfaceSide.INSIDE ? towardsPlus + Math.PI : towardsPlus;
-        return new Offset(
-                amount,
-                (turned + FULL_TURN) % FULL_TURN,
-                along,
-                amount > 0 ? Math.min(Math.PI, across / amount) : Math.PI);
+        return new Offset(amount, Way.within(turned), along, amount > 0 ? Math.min(Math.PI, across / amount) : Math.PI);
     }
 
     /** The direction in degrees, from 0 to below 360. */
     public double degrees() {
-        return Math.toDegrees(direction);
+        return Way.degrees(direction);
     }
 
     /** The direction as the nearest hour of a clock face seen from the stated end, 1 to 12. */
     public int clock() {
-        int hour = (int) (Math.round(direction / FULL_TURN * HOURS) % HOURS);
-        return hour == 0 ? HOURS : hour;
+        return Way.clock(direction);
     }
 
     /** Whether the offset stands clear of its own uncertainty (k = 2), so that its direction means something. */

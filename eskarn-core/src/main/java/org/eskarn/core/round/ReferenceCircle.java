@@ -12,8 +12,8 @@ import org.eskarn.core.zone.ThinnestBand;
  *
  * <pre>roundness = outer − inner = max ρᵢ − min ρᵢ</pre>
  *
- * with ρᵢ the deviation seen from the found centre. Where the radius R is known, ρᵢ = √((R + dᵢ)² … ) − R exactly: the fit is
- * repeated about the centre it found until the centre stands still, so that an off-centre of millimetres does no harm.
+ * with ρᵢ the deviation seen from the found centre. Where the radius R is known, ρᵢ is exact, the distance of the point
+ * (R + dᵢ, θᵢ) from the centre less R: the fit is repeated about the centre it found until the centre stands still, so that an off-centre of millimetres does no harm.
  * Where R is not known, ρᵢ = dᵢ − a cos θᵢ − b sin θᵢ, the limaçon form, whose error is a²/2R.
  *
  * <p>Least squares: Σ (ρᵢ − level)² smallest. Minimum zone: outer − inner smallest, proved by four contacts, outside and
@@ -66,6 +66,29 @@ public record ReferenceCircle(
     /** outer − inner, µm. */
     public double roundness() {
         return outer - inner;
+    }
+
+    /**
+     * A profile as it is seen from a centre.
+     *
+     * @param radians the angles there, in the order of the readings
+     * @param outwards ρ in µm, plus outwards
+     */
+    public record Seen(double[] radians, double[] outwards) {}
+
+    /**
+     * The profile about the centre of this circle, by the same rule it was fitted with.
+     *
+     * @param radians as they were given to {@link #of}, as are the deviations and the radius
+     */
+    public Seen seen(double[] radians, double[] outwards, double radius) {
+        Fitting about = new Fitting(kind, radians, outwards, radius);
+        about.lookFrom(cosine, sine);
+        double[] angles = new double[radians.length];
+        for (int i = 0; i < angles.length; i++) {
+            angles[i] = Math.atan2(about.s[i], about.c[i]);
+        }
+        return new Seen(angles, about.d);
     }
 
     /** How far the centre is off the axis of the sweep, µm. */

@@ -67,14 +67,18 @@ public record PinBracket(OptionalDouble enters, OptionalDouble refused, Optional
     }
 
     /**
-     * The pin to try next where a limit lies inside the bracket: one whose nominal is that limit, µm. Empty where no limit
-     * does, or the bracket is open on that side.
+     * The pin to try next where a limit lies inside the bracket: if it enters, the hole is proved above a lower limit; if it
+     * does not, below an upper one. Its class is allowed for. Empty where the limit lies outside the bracket.
      *
      * @param limit in µm
+     * @param lowerLimit whether it is the lower limit of the hole
      */
-    public Optional<Double> nextFor(double limit) {
-        boolean above = enters.isEmpty() || limit > enters.getAsDouble();
-        boolean below = refused.isEmpty() || limit < refused.getAsDouble();
-        return above && below ? Optional.of(limit) : Optional.empty();
+    public Optional<Double> nextFor(double limit, boolean lowerLimit, PinClass of) {
+        boolean inside =
+                limit > lower.orElse(Double.NEGATIVE_INFINITY) && limit < upper.orElse(Double.POSITIVE_INFINITY);
+        if (!inside) {
+            return Optional.empty();
+        }
+        return Optional.of(lowerLimit ? limit + limit - of.smallest(limit) : limit + limit - of.largest(limit));
     }
 }

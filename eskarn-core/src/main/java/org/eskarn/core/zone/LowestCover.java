@@ -71,8 +71,9 @@ public record LowestCover(double[] coefficients, List<Integer> contacts) {
         @Override
         public int first(double[] x) {
             double[] left = residuals.of(x);
+            double rounding = residuals.rounding(x);
             for (int i = 0; i < left.length; i++) {
-                if (left[i] > residuals.rounding(x)) {
+                if (left[i] > rounding) {
                     return i;
                 }
             }

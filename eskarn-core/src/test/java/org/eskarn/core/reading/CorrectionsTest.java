@@ -62,4 +62,28 @@ class CorrectionsTest {
         assertThat(corrected[7] - corrected[0]).isCloseTo(70 * Math.sqrt(0.5), within(1e-9));
         assertThat(Corrections.NONE.apply(slanted, 1).sweep()).isEqualTo(slanted);
     }
+
+    /** Two sections, each with a zero of its own: each loses its own drift, and the worse of both returns counts. */
+    @Test
+    void driftIsTakenOffSectionBySection() throws LayoutRejected {
+        Layout rings = new WrittenLayout(LayoutKind.RINGS, LengthUnit.MILLIMETRE, "10 60", "4")
+                .read(List.of())
+                .rezeroed();
+        double[] truth = {0, 4, 2, 1, /* closed */ 0, /* zero again */ 0, -3, 5, 2};
+        double[] drift = {0, 0.5, 1, 1.5, 2, 0, -0.25, -0.5, -0.75};
+        List<Reading> readings = IntStream.range(0, 9)
+                .mapToObj(i -> Reading.still(rings.stations().get(i), truth[i] + drift[i]))
+                .toList();
+        Sweep drifting = new Sweep(rings, readings, -1.0);
+        Corrected corrected = new Corrections(true, Optional.empty(), 0).apply(drifting, 2);
+        assertThat(corrected.sweep().micrometres()).containsExactly(truth, within(1e-12));
+        assertThat(corrected.returnCheck().orElseThrow().error()).isEqualTo(2);
+        assertThat(corrected.sweep().returnError()).hasValue(0);
+        assertThat(new Corrections(true, Optional.empty(), 0)
+                        .apply(drifting, 1.9)
+                        .returnCheck()
+                        .orElseThrow()
+                        .holds())
+                .isFalse();
+    }
 }

@@ -9,6 +9,7 @@ import org.eskarn.core.units.LengthUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class WrittenLayoutTest {
 
@@ -82,5 +83,43 @@ class WrittenLayoutTest {
         assertThatThrownBy(() -> ring.hunted("365")).hasMessageContaining("from 0 to below 360");
         assertThatThrownBy(() -> written(LayoutKind.GRID, "1", "1").hunted("35"))
                 .hasMessageContaining("35 20");
+    }
+
+    @Test
+    void pinsAreCalledAsTheyWereTypedAndAnotherCanBeAdded() throws LayoutRejected {
+        WrittenLayout pins = written(LayoutKind.PINS, "5.99 6.00 6.01", "");
+        Layout layout = pins.read(ENDS);
+        assertThat(layout.stations()).extracting(Station::name).containsExactly("5.99 mm", "6.00 mm", "6.01 mm");
+        assertThat(layout.returns()).isFalse();
+        assertThat(layout.extended(List.of(pins.hunted("6.005")))
+                        .stations()
+                        .get(3)
+                        .distance())
+                .isEqualTo(6.005);
+        assertThatThrownBy(() -> pins.hunted("6.00 6.01")).hasMessageContaining("the size of the pin in mm");
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 5})
+    void aZeroOfItsOwnClosesEverySectionButTheLastWhichTheReturnCloses(int sections) throws LayoutRejected {
+        String distances = java.util.stream.IntStream.rangeClosed(1, sections)
+                .mapToObj(i -> Integer.toString(10 * i))
+                .collect(java.util.stream.Collectors.joining(" "));
+        Layout plain = written(LayoutKind.RINGS, distances, "4").read(ENDS);
+        Layout layout = plain.rezeroed();
+        assertThat(layout.closings()).hasSize(sections - 1);
+        assertThat(layout.size()).isEqualTo(plain.size() + sections - 1);
+        assertThat(layout.returnStation().distance()).isEqualTo(10 * sections);
+        for (Station station : layout.stations()) {
+            Station zero = layout.zeroOf(station);
+            assertThat(layout.zeroAt(zero)).isTrue();
+            assertThat(zero.distance()).isEqualTo(station.distance());
+            if (layout.closes(station)) {
+                assertThat(station.angle()).isEqualTo(zero.angle());
+            }
+        }
+        assertThat(layout.hunted()).isEqualTo(sections == 1);
+        assertThat(written(LayoutKind.LINE, "0 50", "").read(ENDS).rezeroed().returns())
+                .isFalse();
     }
 }

@@ -10,6 +10,7 @@ import java.util.Random;
 import org.eskarn.core.remedy.CutPlan.Asked;
 import org.eskarn.core.remedy.CutPlan.State;
 import org.eskarn.core.remedy.Truing.Advice;
+import org.eskarn.core.round.Way;
 import org.eskarn.core.verdict.Bounds;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;

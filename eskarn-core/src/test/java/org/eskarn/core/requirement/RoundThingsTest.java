@@ -11,7 +11,7 @@ import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.remedy.Available;
 import org.eskarn.core.remedy.OffsetMove;
-import org.eskarn.core.remedy.Way;
+import org.eskarn.core.round.Way;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Outcome;
@@ -195,6 +195,9 @@ class RoundThingsTest {
                 .isEqualTo(12_008);
         assertThat(figure(asked.on(minus).read(1, 1, 0, 0), "and at most").amount())
                 .isEqualTo(12_020);
+        // The pin of 12.00 may be 11.998, so it does not prove the lower limit; one made 2 µm larger does.
+        assertThat(figure(asked.on(minus).read(1, 0, 0, 0), "pin to try next").amount())
+                .isEqualTo(12_002);
     }
 
     @Test
@@ -302,5 +305,46 @@ class RoundThingsTest {
         Asked asked = Asked.of(Characteristic.ROUNDNESS, Asked.atMost("0.004"), ring);
         assertThat(asked.read(1, 2, 3, 4).missing().orElseThrow()).contains("does not show the centre");
         assertThat(Arrays.stream(StatedAs.values()).map(StatedAs::title)).doesNotHaveDuplicates();
+    }
+
+    /** Half a millimetre off on a known radius: its square is 2.8 µm, which must not be told as an oval or as form. */
+    @Test
+    void aLargeOffCentreIsNeitherAnOvalNorForm() {
+        double radius = 22_500;
+        Layout ring = layout(Characteristic.ROUNDNESS, LayoutKind.RING, "36", "");
+        double[] readings = ring.stations().stream()
+                .mapToDouble(s -> {
+                    double along = 500 * Math.cos(s.radians() - 1);
+                    double across = 500 * Math.sin(s.radians() - 1);
+                    double lobed = radius + 4 * Math.cos(3 * s.radians());
+                    return along + Math.sqrt(lobed * lobed - across * across) - radius;
+                })
+                .toArray();
+        Assessment round = Asked.of(Characteristic.ROUNDNESS, Asked.atMost("0.02"), ring)
+                .on(Basis.NONE.of(Optional.of(mm("45"))))
+                .read(readings);
+        assertThat(round.verdict().value()).isCloseTo(8, within(0.2));
+        RoundnessReduction.Profile profile = ((RoundnessReduction)
+                        round.reduction().orElseThrow())
+                .profiles()
+                .get(0);
+        assertThat(profile.harmonics().waves().get(0).amplitude()).isCloseTo(500, within(0.1));
+        assertThat(profile.harmonics().waves().get(0).crest()).isCloseTo(1, within(1e-3));
+        assertThat(profile.harmonics().waves().get(1).amplitude()).isLessThan(0.2);
+        assertThat(profile.harmonics().waves().get(2).amplitude()).isCloseTo(4, within(0.05));
+        double[] seen = profile.seen().outwards();
+        assertThat(Arrays.stream(seen).max().orElseThrow())
+                .isCloseTo(profile.judged().outer(), within(1e-9));
+        assertThat(Arrays.stream(seen).min().orElseThrow())
+                .isCloseTo(profile.judged().inner(), within(1e-9));
+    }
+
+    @Test
+    void threeReadingsProveNoRoundness() {
+        Layout ring = layout(Characteristic.ROUNDNESS, LayoutKind.RING, "3", "");
+        Assessment three =
+                Asked.of(Characteristic.ROUNDNESS, Asked.atMost("0.004"), ring).read(0, 4, -3);
+        assertThat(three.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
+        assertThat(three.missing().orElseThrow()).contains("four angles at least");
     }
 }

@@ -1,4 +1,4 @@
-package org.eskarn.core.remedy;
+package org.eskarn.core.round;
 
 /** A direction across a section, clockwise from the top as seen from the stated end, said so that nobody can mistake it. */
 public final class Way {
@@ -40,7 +40,8 @@ public final class Way {
         return within(radians + Math.PI);
     }
 
-    private static double within(double radians) {
+    /** The same direction, from 0 to below 2π. */
+    static double within(double radians) {
         return ((radians % FULL_TURN) + FULL_TURN) % FULL_TURN;
     }
 }
