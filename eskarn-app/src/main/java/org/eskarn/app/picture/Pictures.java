@@ -5,8 +5,8 @@ import org.eskarn.app.page.Display;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.JournalsReduction;
-import org.eskarn.core.requirement.PitchReduction;
 import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.RoundnessReduction;
 import org.eskarn.core.requirement.SizeReduction;
@@ -31,8 +31,8 @@ public final class Pictures {
         if (reduction instanceof SizeReduction sizes && rings) {
             return Optional.of(SectionDrawing.of(subject, assessment, sizes, readings));
         }
-        if (reduction instanceof PitchReduction pitch) {
-            return Optional.of(PitchDrawing.of(subject, assessment, pitch, readings));
+        if (subject.terms().characteristic() == Characteristic.PITCH) {
+            return Optional.of(PitchDrawing.of(subject, assessment, readings));
         }
         // While it is being read, the readings as they are say more than what they come to.
         if (reduction instanceof RoundnessReduction roundness && whole) {
@@ -70,16 +70,11 @@ public final class Pictures {
     }
 
     private static Picture ring(Subject subject, Assessment assessment, Display readings) {
-        // Whole sizes and sections of unknown size have no eccentric circle to draw; they stand side by side.
-        if (subject.terms().characteristic().readsSizes() || subject.size().isEmpty()) {
+        // Whole sizes have no eccentric circle to draw; they stand side by side.
+        if (subject.terms().characteristic().readsSizes()) {
             return TraceDrawing.of(subject, assessment, readings);
         }
         return RingDrawing.of(
-                subject.terms(),
-                assessment,
-                readings,
-                subject.name(),
-                subject.seenFrom(),
-                subject.size().get());
+                subject.terms(), assessment, readings, subject.name(), subject.seenFrom(), subject.size());
     }
 }

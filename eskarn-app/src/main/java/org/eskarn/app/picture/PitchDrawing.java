@@ -25,27 +25,33 @@ final class PitchDrawing {
     private final Display display;
     private final Sweep sweep;
     private final double[] errors;
+    /** The largest error; −1 before the first reading. */
+    private final int worst;
+
     private final double scale;
     private final boolean ring;
     private final double hole;
 
-    private PitchDrawing(Subject subject, Assessment assessment, PitchReduction reduction, Display display) {
+    private PitchDrawing(Subject subject, Assessment assessment, Display display) {
         this.subject = subject;
         this.assessment = assessment;
         this.display = display;
         this.sweep = assessment.corrected();
-        this.errors = reduction.pitches().accumulated();
+        this.errors = assessment.reduction().orElse(null) instanceof PitchReduction pitch
+                ? pitch.pitches().accumulated()
+                : new double[0];
+        this.worst = errors.length == 0 ? -1 : Pitches.worst(errors);
         this.ring = sweep.layout().kind() == LayoutKind.RING;
         int count = sweep.layout().size();
         double spacing = ring ? 2 * Math.PI * RING / count : (RIGHT - LEFT) / Math.max(1, count - 1);
-        double largest = Math.abs(errors[Pitches.worst(errors)]);
+        double largest = worst < 0 ? 0 : Math.abs(errors[worst]);
         double least = display.finest();
         this.scale = Math.min(LONGEST, Math.max(12, spacing * 0.45)) / Math.max(largest, least);
         this.hole = Math.max(4, Math.min(15, spacing * 0.22));
     }
 
-    static Drawing of(Subject subject, Assessment assessment, PitchReduction reduction, Display display) {
-        return new PitchDrawing(subject, assessment, reduction, display).draw();
+    static Drawing of(Subject subject, Assessment assessment, Display display) {
+        return new PitchDrawing(subject, assessment, display).draw();
     }
 
     private Drawing draw() {
@@ -56,12 +62,18 @@ final class PitchDrawing {
             sketch.line(Sketch.HAIR, 1, new Xy(LEFT - 24, LINE), new Xy(RIGHT + 24, LINE));
         }
         List<Station> stations = sweep.layout().stations();
-        int worst = Pitches.worst(errors);
         int every = (stations.size() + MOST_LABELLED - 1) / MOST_LABELLED;
         for (int i = 0; i < stations.size(); i++) {
             Xy ideal = at(stations.get(i), i);
-            sketch.circle(Sketch.QUIET, 1.2, i < errors.length ? "" : Sketch.DASHED, ideal, hole);
-            boolean besideTheWorst = i != worst && Math.abs(i - worst) < every;
+            boolean isNext =
+                    assessment.sweep().next().filter(stations.get(i)::equals).isPresent();
+            sketch.circle(
+                    isNext ? Sketch.BRASS : Sketch.QUIET,
+                    isNext ? 3 : 1.2,
+                    i < errors.length || isNext ? "" : Sketch.DASHED,
+                    ideal,
+                    hole);
+            boolean besideTheWorst = worst >= 0 && i != worst && Math.abs(i - worst) < every;
             boolean labelled = i == worst || i % every == 0 && !besideTheWorst;
             if (labelled) {
                 name(sketch, stations.get(i), ideal, i);
@@ -80,7 +92,9 @@ final class PitchDrawing {
             }
         }
         sketch.text("d-fill-brass", ring ? CENTRE : new Xy(320, 60), "middle", 14, 700, next());
-        sketch.scaleBar(new Xy(60, 452), LONGEST, scale, false, display);
+        if (errors.length > 0) {
+            sketch.scaleBar(new Xy(60, 452), LONGEST, scale, false, display);
+        }
         return sketch.drawn(
                 subject.name() + ", seen from " + subject.seenFrom(),
                 "circles: where they should be · arrows: accumulated error, magnified as the bar shows · plus is "

@@ -46,25 +46,28 @@ public final class RingDrawing {
     private final Display display;
     private final boolean inside;
     private final double level;
-    private final double magnification;
+    /** What the magnification is, where the size of the ring is known. */
+    private final Optional<Double> magnification;
     /** Drawing units for each µm of deviation, outwards. */
     private final double scale;
 
-    private RingDrawing(Requirement requirement, Assessment assessment, Display display, Length nominal) {
+    private RingDrawing(Requirement requirement, Assessment assessment, Display display, Optional<Length> nominal) {
         this.requirement = requirement;
         this.assessment = assessment;
         this.display = display;
         this.inside = requirement.side() == SurfaceSide.INSIDE;
         this.level = level();
-        double unitsPerMicrometreOfPart = IDEAL / (nominal.micrometres() / 2);
-        this.magnification = RoundSteps.atMost(ROOM / largestDeviation() / unitsPerMicrometreOfPart);
-        this.scale = magnification * unitsPerMicrometreOfPart;
+        double unitsPerMicrometreOfPart =
+                nominal.map(size -> IDEAL / (size.micrometres() / 2)).orElse(1.0);
+        double times = RoundSteps.atMost(ROOM / largestDeviation() / unitsPerMicrometreOfPart);
+        this.magnification = nominal.map(size -> times);
+        this.scale = times * unitsPerMicrometreOfPart;
     }
 
     /**
      * @param featureName what is swept
      * @param seenFrom the end from which angles run clockwise
-     * @param nominal diameter of the ring, which the magnification is measured against
+     * @param nominal diameter of the ring, which the magnification is measured against; empty where it is not known
      */
     public static RingPicture of(
             Requirement requirement,
@@ -72,7 +75,7 @@ public final class RingDrawing {
             Display display,
             String featureName,
             String seenFrom,
-            Length nominal) {
+            Optional<Length> nominal) {
         return new RingDrawing(requirement, assessment, display, nominal).draw(featureName + ", seen from " + seenFrom);
     }
 
@@ -101,10 +104,15 @@ public final class RingDrawing {
                         .map(this::arrow)
                         .orElse(null),
                 sweep.next().map(this::next).orElse(null),
-                "angles run clockwise · deviation drawn × " + grouped(magnification) + limitLine(),
+                "angles run clockwise · deviation " + times(magnification) + limitLine(),
                 barDeviation * scale,
                 plain(display.of(barDeviation)) + " " + display.symbol(),
                 centre().map(centre -> offsetLine(centre.offset(), display)));
+    }
+
+    /** The magnification as a number, or else by the bar. */
+    static String times(Optional<Double> magnification) {
+        return magnification.map(m -> "drawn × " + grouped(m)).orElse("magnified as the bar shows");
     }
 
     /** The offset in words: amount, degrees and clock, or that it has no direction. */

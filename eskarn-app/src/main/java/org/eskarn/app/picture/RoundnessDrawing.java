@@ -87,10 +87,8 @@ final class RoundnessDrawing {
     }
 
     private String times(Subject subject) {
-        return subject.size()
-                .map(size -> "drawn × "
-                        + RingDrawing.grouped(RoundSteps.atMost(scale / (IDEAL / (size.micrometres() / 2)) * 1.02)))
-                .orElse("magnified as the bar shows");
+        return RingDrawing.times(subject.size()
+                .map(size -> RoundSteps.atMost(scale / (IDEAL / (size.micrometres() / 2)) * 1.02)));
     }
 
     private double radius(double outwards) {

@@ -65,7 +65,7 @@ public final class CutAdvice {
                 Typed.text(form.deepest()),
                 Typed.text(form.last()),
                 form.dial(),
-                Typed.text(form.graduation()),
+                Typed.text(form.slide()),
                 form.dialNow() == null ? "0" : form.dialNow(),
                 form.partCelsius() == null ? "20" : form.partCelsius(),
                 form.gaugeCelsius() == null ? "20" : form.gaugeCelsius(),
@@ -91,11 +91,13 @@ public final class CutAdvice {
     private Advice worked() {
         RemedyForm filled = filled(found, form);
         BigDecimal measured = typed.above("measured", filled.measured(), "A size");
-        BigDecimal target = typed.above("target", filled.target(), "A target");
+        // Where nothing is typed, the middle of the limits is meant.
+        String wanted = Typed.text(filled.target()).isEmpty() ? middle() : Typed.text(filled.target());
+        BigDecimal target = typed.above("target", wanted, "A target");
         Integer passes = typed.whole("passes", filled.passes(), 1, 60);
         BigDecimal deepest = typed.above("deepest", filled.deepest(), "A depth");
         BigDecimal last = zero(typed.number("last", filled.last()));
-        BigDecimal graduation = zero(typed.number("graduation", filled.graduation()));
+        BigDecimal graduation = zero(typed.number("slide", filled.slide()));
         BigDecimal dialNow = zero(typed.number("dialNow", filled.dialNow()));
         BigDecimal part = standard(typed.number("partCelsius", filled.partCelsius()));
         BigDecimal gauge = standard(typed.number("gaugeCelsius", filled.gaugeCelsius()));
@@ -128,14 +130,14 @@ public final class CutAdvice {
                             .reduction()
                             .map(r -> r.budget().expanded())
                             .orElse(0.0)));
-            return told(plan, filled);
+            return told(plan, filled, wanted);
         } catch (IllegalArgumentException e) {
             typed.problem("deepest", capital(String.valueOf(e.getMessage())) + ".");
             return Advice.not(RemedyKind.CUT, "Plan it with fewer or deeper passes.", typed.problems());
         }
     }
 
-    private Advice told(CutPlan plan, RemedyForm filled) {
+    private Advice told(CutPlan plan, RemedyForm filled, String target) {
         List<String> lines = new ArrayList<>();
         if (Math.abs(plan.warmth()) > FELT) {
             lines.add("It measures " + found.deviation(Math.abs(plan.warmth()))
@@ -171,7 +173,7 @@ public final class CutAdvice {
                 planned ? List.of(passes(plan, filled)) : List.of(),
                 Optional.empty(),
                 predicted,
-                "Cut to " + filled.target() + " " + found.sizes().symbol() + " in "
+                "Cut to " + target + " " + found.sizes().symbol() + " in "
                         + plan.passes().size() + (plan.passes().size() == 1 ? " pass" : " passes"),
                 typed.problems());
     }

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param measured size to cut from, in the unit of the drawing, as are target and last
  * @param deepest greatest depth of a pass, on the radius
  * @param dial “radius” where the cross slide is divided in radius
- * @param graduation of the cross slide, in the unit of the drawing
+ * @param slide graduation of the cross slide, in the unit of the drawing
  * @param partCelsius temperature of the part
  * @param sizeUnit the unit sizes were typed in; somebody may have changed the units shown meanwhile
  */
@@ -27,7 +27,7 @@ public record RemedyForm(
         @Nullable String deepest,
         @Nullable String last,
         @Nullable String dial,
-        @Nullable String graduation,
+        @Nullable String slide,
         @Nullable String dialNow,
         @Nullable String partCelsius,
         @Nullable String gaugeCelsius,

@@ -43,7 +43,7 @@ final class TruingAdvice {
                             + Math.round(offset.degrees()) % 360 + "°, about " + offset.clock() + " o’clock, "
                             + Way.words(offset.direction()) + " as seen from "
                             + found.subject().seenFrom() + "."));
-        } else if (truing.advice() != Truing.Advice.DONE) {
+        } else if (truing.advice().strikeAgain()) {
             lines.add("Half of what is left is " + found.both(truing.next()) + ".");
         }
         List<String> places = found.steps().stream().map(Found.Step::place).toList();

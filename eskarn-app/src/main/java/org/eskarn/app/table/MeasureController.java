@@ -46,6 +46,7 @@ class MeasureController {
     String measure(
             MeasureForm typed,
             RemedyForm remedy,
+            @RequestParam(required = false) @Nullable RoundTable table,
             @RequestParam(required = false) @Nullable LayoutKind layoutBefore,
             @RequestParam(defaultValue = "") String whole,
             Model model,
@@ -70,6 +71,8 @@ class MeasureController {
             }
         }
         vee(form, problems, model);
+        model.addAttribute("table", table);
+        model.addAttribute("title", table == null ? title(form) : table.title());
         model.addAttribute("form", form);
         model.addAttribute("measured", measured);
         model.addAttribute("problems", problems);
@@ -79,6 +82,11 @@ class MeasureController {
         return request.getHeader("HX-Request") == null || !whole.isEmpty()
                 ? "table/measure"
                 : "table/measure :: answer";
+    }
+
+    private static String title(MeasureForm form) {
+        String title = java.util.Objects.requireNonNull(form.what()).title();
+        return Character.toUpperCase(title.charAt(0)) + title.substring(1);
     }
 
     /** What a V-block of a chosen angle makes of each number of lobes. */

@@ -98,6 +98,11 @@ enum RoundTable {
         return explanation;
     }
 
+    /** Whether the correction is what is asked for, and the readings only lead to it. */
+    public boolean correctionOnly() {
+        return this == CUT;
+    }
+
     /** Its address, with what it begins with. */
     public String address() {
         String fields = Arrays.stream(query.split("&"))
@@ -105,7 +110,7 @@ enum RoundTable {
                         + java.net.URLEncoder.encode(
                                 field.substring(field.indexOf('=') + 1), java.nio.charset.StandardCharsets.UTF_8))
                 .collect(Collectors.joining("&"));
-        return "/tables/measure?what=" + what + "&" + fields;
+        return "/tables/measure?table=" + name() + "&what=" + what + "&" + fields;
     }
 
     static List<RoundTable> all() {

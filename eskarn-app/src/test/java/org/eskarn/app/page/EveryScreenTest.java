@@ -52,7 +52,7 @@ class EveryScreenTest {
                 "/dockets/234/3?step=verdict",
                 "/dockets/230/1/remedy",
                 "/dockets/231/1/remedy",
-                "/dockets/232/1/remedy?kind=CUT&deepest=0.05&partCelsius=38&graduation=0.01",
+                "/dockets/232/1/remedy?kind=CUT&deepest=0.05&partCelsius=38&slide=0.01",
                 "/dockets/232/2/remedy?kind=TAPER&centres=300",
                 "/dockets/233/1/remedy?kind=SEAT",
                 "/parts/15/offsets",

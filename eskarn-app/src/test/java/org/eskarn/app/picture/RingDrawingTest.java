@@ -69,7 +69,7 @@ class RingDrawingTest {
                 new Display(LengthUnit.MICROMETRE),
                 "Journal",
                 "the drive end",
-                Length.of("45", LengthUnit.MILLIMETRE));
+                Optional.of(Length.of("45", LengthUnit.MILLIMETRE)));
     }
 
     private static double[] offCentre(double amount, double degrees, int stations) {

@@ -3,6 +3,10 @@ package org.eskarn.app.table;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.List;
+import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Test;
@@ -23,6 +27,7 @@ class MeasureTest {
         assertThat(page.locator("#answer")).containsText("towards 227°");
         assertThat(page.locator("tr.chosen")).containsText("D75");
         assertThat(page.locator("#f-readings")).isFocused();
+        assertThat(page.locator("#answer .over b").first()).containsText("off 83.0 µm towards 47°");
         page.keyboard().type(" 4");
         assertThat(page.locator("#answer [role=alert]")).containsText("10 readings for 9 places");
     }
@@ -41,8 +46,36 @@ class MeasureTest {
         Page page = eskarn.signedIn("m.quill");
         for (RoundTable table : RoundTable.all()) {
             page.navigate(eskarn.address() + table.address());
-            assertThat(page.locator("#answer .picture svg").first()).isVisible();
+            assertThat(page.locator("h1")).hasText(table.title());
+            assertThat(page.locator("#answer .picture svg")).hasCount(table.correctionOnly() ? 0 : 1);
             assertThat(page.locator("main [role=alert]")).hasCount(0);
         }
+    }
+
+    /** The plan follows the typing, and says what it is on. */
+    @Test
+    void aCutIsPlannedFromOneSize(Eskarn eskarn) {
+        Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + RoundTable.CUT.address());
+        page.waitForLoadState();
+        page.keyboard().type("38.212");
+        page.locator("#f-lower").fill("38.002");
+        page.locator("#f-upper").fill("38.018");
+        page.locator("#f-deepest").fill("0.05");
+        assertThat(page.locator("#answer")).containsText("off the diameter in 3 passes");
+        assertThat(page.locator("#answer")).containsText("Infeed is on the diameter");
+    }
+
+    /** Both forms are read from one page, so no name may stand in both. */
+    @Test
+    void noFieldOfTheReadingsIsAFieldOfTheCorrectionToo() {
+        List<String> readings = names(MeasureForm.class);
+        org.assertj.core.api.Assertions.assertThat(names(RemedyForm.class)).doesNotContainAnyElementsOf(readings);
+    }
+
+    private static List<String> names(Class<?> form) {
+        return Arrays.stream(form.getRecordComponents())
+                .map(RecordComponent::getName)
+                .toList();
     }
 }

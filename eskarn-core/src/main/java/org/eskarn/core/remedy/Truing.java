@@ -38,6 +38,11 @@ public record Truing(List<Double> movements, Advice advice) {
         public String sentence() {
             return sentence;
         }
+
+        /** Whether another blow may follow without more ado. */
+        public boolean strikeAgain() {
+            return this == BEGIN || this == GO_ON || this == NO_HELP;
+        }
     }
 
     /**
