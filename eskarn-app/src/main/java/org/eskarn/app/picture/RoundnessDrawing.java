@@ -22,6 +22,7 @@ final class RoundnessDrawing {
     private static final double ROOM = 46;
     private static final double MATERIAL = 196;
     private static final int CURVE_POINTS = 240;
+    private static final String BETWEEN = " · ";
     private static final int MOST_ANGLES = 8;
 
     private final Profile profile;
@@ -122,8 +123,10 @@ final class RoundnessDrawing {
         int every = (seen.length + MOST_ANGLES - 1) / MOST_ANGLES;
         for (int i = 0; i < seen.length; i += every) {
             Xy at = Xy.polar(CENTRE, inside ? MATERIAL + 22 : 54, radians[i]);
-            String degrees = RingDrawing.plain(Math.round(Math.toDegrees(radians[i]) * 10) / 10.0) + "°";
-            sketch.text("d-fill-quiet bare", new Xy(at.x(), at.y() + 5), "middle", 13, 400, degrees);
+            // As it was marked; along a length the place comes first.
+            String name = profile.stations().get(i).name();
+            String marked = name.substring(name.indexOf(BETWEEN) < 0 ? 0 : name.indexOf(BETWEEN) + BETWEEN.length());
+            sketch.text("d-fill-quiet bare", new Xy(at.x(), at.y() + 5), "middle", 13, 400, marked);
         }
     }
 

@@ -75,7 +75,7 @@ class RoundPicturesTest {
         }
     }
 
-    private static void draws(Characteristic what, Layout layout, Sweep sweep) {
+    private static Picture draw(Characteristic what, Layout layout, Sweep sweep) {
         Limit limit = what.sized()
                 ? Limit.between("45.002", "45.018", LimitUnit.MILLIMETRE)
                 : Limit.atMost(Length.of("0.02", LengthUnit.MILLIMETRE));
@@ -92,7 +92,11 @@ class RoundPicturesTest {
                 layout,
                 Basis.NONE.of(size));
         Assessment assessment = Assessment.of(terms, DIAL, sweep, Corrections.NONE);
-        Picture picture = Pictures.of(new Subject(terms, "Seat", "the drive end", size), assessment, MICROMETRES);
+        return Pictures.of(new Subject(terms, "Seat", "the drive end", size), assessment, MICROMETRES);
+    }
+
+    private static void draws(Characteristic what, Layout layout, Sweep sweep) {
+        Picture picture = draw(what, layout, sweep);
         if (picture instanceof Drawing drawing) {
             assertThat(drawing.shapes()).isNotEmpty();
             for (Drawing.Shape shape : drawing.shapes()) {
@@ -117,5 +121,19 @@ class RoundPicturesTest {
         } catch (LayoutRejected e) {
             throw new IllegalArgumentException(e);
         }
+    }
+
+    /** Angles are called as they were marked, however far off the centre lies. */
+    @ParameterizedTest
+    @CsvSource({"RING, 8, ''", "RINGS, 10 60, 8"})
+    void callAnglesAsTheyWereMarked(LayoutKind kind, String first, String second) {
+        Layout layout = layout(Characteristic.ROUNDNESS, kind, first, second);
+        List<Reading> readings = layout.stations().stream()
+                .map(s -> Reading.still(s, 700 * Math.sin(s.radians()) + 3 * Math.cos(2 * s.radians())))
+                .toList();
+        Sweep sweep = new Sweep(layout, readings, readings.get(0).micrometres());
+        Drawing drawing = (Drawing) draw(Characteristic.ROUNDNESS, layout, sweep);
+        assertThat(drawing.shapes().stream().map(Drawing.Shape::text).filter(t -> t.endsWith("°")))
+                .containsExactly("0°", "45°", "90°", "135°", "180°", "225°", "270°", "315°");
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
@@ -36,12 +37,14 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
      * One section.
      *
      * @param name its distance with the unit; empty for one ring alone
+     * @param stations in the order read
      * @param seen the profile about the centre of the circle that is judged by
      * @param judged that circle
      * @param circles all four that the stations fix
      */
     public record Profile(
             String name,
+            List<Station> stations,
             ReferenceCircle.Seen seen,
             ReferenceCircle judged,
             List<ReferenceCircle> circles,
@@ -95,6 +98,7 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
         }
         return new Profile(
                 name,
+                readings.stream().map(Reading::station).toList(),
                 judged.seen(radians, outwards, radius),
                 judged,
                 circles,
@@ -182,7 +186,7 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
                                 + ".",
                         Figure.deviation("", 2 * wave.amplitude()),
                         Figure.deviation("", harmonics.seenByTwoPoints()))));
-        int stations = profile.seen().radians().length;
+        int stations = profile.stations().size();
         if (harmonics.limit() < Harmonics.MOST) {
             remarks.add(Remark.of(
                     harmonics.limit() == 0

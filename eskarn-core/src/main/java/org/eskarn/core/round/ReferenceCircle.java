@@ -86,7 +86,7 @@ public record ReferenceCircle(
         about.lookFrom(cosine, sine);
         double[] angles = new double[radians.length];
         for (int i = 0; i < angles.length; i++) {
-            angles[i] = Math.atan2(about.s[i], about.c[i]);
+            angles[i] = Way.within(Math.atan2(about.s[i], about.c[i]));
         }
         return new Seen(angles, about.d);
     }
