@@ -94,8 +94,12 @@ class DemoInspector {
 
     /** Decides on a correction as it is worked out without anything typed. */
     void decide(int number, int position, RemedyKind kind, long by) throws DocketConflict {
+        decide(number, position, RemedyForm.of(kind), by);
+    }
+
+    void decide(int number, int position, RemedyForm form, long by) throws DocketConflict {
         Docket docket = dockets.find(number).orElseThrow();
-        remedies.decide(docket.part(), number, position, RemedyForm.of(kind), version(number, position), by);
+        remedies.decide(docket.part(), number, position, form, version(number, position), by);
     }
 
     /** Logs a step of truing. */

@@ -28,6 +28,8 @@ import org.eskarn.app.part.OffsetService.OffsetForm;
 import org.eskarn.app.part.PartEditing;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.SheetService;
+import org.eskarn.app.remedy.FlatForm;
+import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.remedy.Available;
@@ -111,6 +113,10 @@ class DemoWorld {
                 part.type(editing, sheets);
             }
             roundThings(today);
+            for (DemoPart part : DemoFlatParts.all()) {
+                part.type(editing, sheets);
+            }
+            flatThings(today);
         } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }
@@ -311,6 +317,50 @@ class DemoWorld {
         inspector.judge(plate, 1, "0 3.5 5.5 8 9 11.5 6.5 3.5 0.5 -0.5 -4.5 -2.5 0.5", mara.id());
         inspector.judge(plate, 2, "12.03 12.02 12.04 12.03 12.09 12.11 12.08 12.10", mara.id());
         inspector.sweep(plate, 3, "yes yes yes no", mara.id());
+    }
+
+    /** Flat things, as found and as left, with their corrections. */
+    private void flatThings(LocalDate today) throws DocketConflict, SigningRefused {
+        Account mara = accounts.byLogin("m.quill").orElseThrow();
+        Account tobin = accounts.byLogin("t.ashdale").orElseThrow();
+        int lastYear = open("TG-121", "VB-0440", 1, 1, "in service", "bridge keeper", today.minusDays(340), tobin);
+        inspector.judge(lastYear, 1, "0 1 2 3 4 -1 -2 -1 1 2 -1 -3 -2 0 2 -2 -2 -1 0 1 0", tobin.id());
+        inspector.judge(lastYear, 2, "0 1 1.5 2 2.5 2 1 0.5 0.5 1 1.5 1.5 1 0.5 -0.5 2.5 0", tobin.id());
+        sign(lastYear, "", tobin);
+
+        int cover = open("TG-121", "VB-0440", 1, 1, "in service", "bridge keeper", today.plusDays(2), mara);
+        inspector.judge(cover, 1, "0 1 3 3 4 -1 -7 -9 -3 2 -2 -9 -12.5 -5 2 -2 -2 -1 1 1 0", mara.id());
+        inspector.decide(
+                cover,
+                1,
+                RemedyForm.of(RemedyKind.REGRIND).with(FlatForm.ofGrinding("levelled", "5", LengthUnit.MICROMETRE)),
+                mara.id());
+        inspector.correct(cover, 1, "0 0.5 1 0.5 0 0.5 1.5 2 1 0.5 0 1.5 2 1.5 0.5 0 0.5 1 0.5 0 0", mara.id());
+        inspector.sweep(cover, 2, "0 4.5 8 10.5 11 7 2.5 -0.5 3 6 8 6.5 4.5 1.5 -4.5 14.5 0.5", mara.id());
+        inspector.prove(cover, 2, mara.id());
+
+        int block = open("TG-123", "VB-0441", 1, 1, "final", "overhaul office", today.plusDays(3), mara);
+        inspector.judge(block, 1, "0 21 0 -12 0 15 0 -6", mara.id());
+        inspector.sweep(block, 2, "0 2 13 16.5 0 -1 -8 -10.5 0", mara.id());
+        inspector.prove(block, 2, mara.id());
+
+        int bed = open("TG-183", "VB-0006", 1, 2, "in service", "carpenters' shop", today.plusDays(8), mara);
+        inspector.judge(bed, 1, "0 6 9 8 0 -2 -6.5 -12 0 -3 -2.5 3.5", mara.id());
+        inspector.sweep(bed, 2, "38 18 -8 -24 -30 2", mara.id());
+        inspector.sweep(bed, 3, "0 1.5 3 4.5 6.5 0 0 5 9.5 14 19.5 0", mara.id());
+        inspector.prove(bed, 3, mara.id());
+        inspector.sweep(bed, 4, "0 4 7.5 12 0.5 0 -6 -13 -20 0.5", mara.id());
+        inspector.prove(bed, 4, mara.id());
+
+        int guides = open("TG-184", "VB-0006", 2, 2, "in service", "carpenters' shop", today.plusDays(8), mara);
+        inspector.sweep(guides, 1, "0 -60 0 90", mara.id());
+        inspector.prove(guides, 1, mara.id());
+        inspector.step(guides, 1, "back screw, right", "quarter turn out", "-30", mara.id());
+        inspector.step(guides, 1, "back screw, right", "quarter turn in", "-110", mara.id());
+
+        int link = open("TG-141", "VB-0442", 1, 4, "in service", "bridge keeper", today.plusDays(5), tobin);
+        inspector.sweep(link, 1, "0 20 0 94 0 -8 0 -86", tobin.id());
+        inspector.prove(link, 1, tobin.id());
     }
 
     private int open(

@@ -2,6 +2,7 @@ package org.eskarn.app.docket;
 
 import java.util.Optional;
 import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.picture.View;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -37,13 +38,14 @@ class DocketController {
             @PathVariable int position,
             @RequestParam(required = false) @Nullable String step,
             @RequestParam(required = false) @Nullable String task,
+            @RequestParam(defaultValue = "AS_READ") View view,
             @AuthenticationPrincipal SignedIn person,
             Model model) {
         Docket docket = pages.docket(number);
         if (docket.row().signed()) {
             return "redirect:/ledger/" + number;
         }
-        pages.fill(model, docket, position, Optional.ofNullable(step).flatMap(DocketPages::step), person);
+        pages.fill(model, docket, position, Optional.ofNullable(step).flatMap(DocketPages::step), view, person);
         model.addAttribute("task", task);
         return "docket/docket";
     }

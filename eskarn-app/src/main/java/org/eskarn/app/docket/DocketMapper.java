@@ -19,6 +19,13 @@ interface DocketMapper {
 
     List<DocketRow> bySigned(boolean signed);
 
+    /** The latest other dockets of one piece, whatever the revision of its part. */
+    List<DocketRow> ofPiece(
+            @Param("drawingNumber") String drawingNumber,
+            @Param("serial") String serial,
+            @Param("except") int except,
+            @Param("most") int most);
+
     Optional<SetUpRow> setUpAt(@Param("number") int number, @Param("position") int position);
 
     List<SetUpRow> setUps(@Param("docketIds") Collection<Long> docketIds);

@@ -13,9 +13,12 @@ import org.eskarn.app.picture.DialPicture;
 import org.eskarn.app.picture.Picture;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.app.picture.View;
+import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
+import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.Told;
 import org.eskarn.core.requirement.Zeroing;
@@ -26,6 +29,7 @@ import org.eskarn.core.units.LengthUnit;
  *
  * @param display how readings are said
  * @param figures how the figures of the verdict are said
+ * @param view how heights are looked at
  * @param dial the face of the simulated indicator, where it stands in
  */
 public record DocketPage(
@@ -39,9 +43,10 @@ public record DocketPage(
         VerdictWords words,
         List<TapeLine> tape,
         Optional<DialPicture> dial,
+        View view,
         boolean mayWork) {
 
-    static DocketPage of(Docket docket, SetUp setUp, Step shown, Units units, boolean mayWork) {
+    static DocketPage of(Docket docket, SetUp setUp, Step shown, Units units, View view, boolean mayWork) {
         Display display = readings(setUp, units);
         Display figures = figures(setUp, units);
         return new DocketPage(
@@ -50,11 +55,12 @@ public record DocketPage(
                 shown,
                 display,
                 figures,
-                picture(setUp, display),
+                picture(setUp, display, view),
                 VerdictRule.wide(setUp.verdict(), figures),
                 VerdictWords.of(setUp, figures),
                 TapeLine.of(setUp, display),
                 shown == Step.SWEEP || shown == Step.ZERO ? dial(setUp) : Optional.empty(),
+                view,
                 mayWork);
     }
 
@@ -98,10 +104,10 @@ public record DocketPage(
 
     /** The picture as it stands on paper. */
     public static Picture picture(SetUp setUp) {
-        return picture(setUp, readings(setUp));
+        return picture(setUp, readings(setUp), View.AS_READ);
     }
 
-    private static Picture picture(SetUp setUp, Display display) {
+    private static Picture picture(SetUp setUp, Display display, View view) {
         PartRequirement requirement = setUp.requirement();
         Display said = requirement.row().characteristic().sized()
                 ? new Display(requirement
@@ -111,7 +117,17 @@ public record DocketPage(
                         .map(unit -> unit.metric() == display.unit().metric() ? unit : unit.companion())
                         .orElse(display.unit()))
                 : display;
-        return Pictures.of(requirement.subject(), setUp.assessment(), said);
+        return Pictures.of(requirement.subject(), setUp.assessment(), said, view);
+    }
+
+    /** Whether a tilt or slope can be taken out of the picture. */
+    public boolean levels() {
+        return Pictures.levels(setUp.assessment());
+    }
+
+    /** Whether the face can be seen raised. */
+    public boolean raises() {
+        return Pictures.raises(setUp.assessment());
     }
 
     /** One slide of the order of work. */
@@ -194,18 +210,38 @@ public record DocketPage(
     /** What has to be done with the zero before the next reading; empty for nothing. */
     public String zeroFirst() {
         boolean stepwise = setUp.requirement().row().zeroing() == Zeroing.EACH_STEP;
+        Reversal reversal = setUp.requirement().row().reversal();
         Station next = next().orElse(null);
-        if (!stepwise || next == null || atReturn()) {
+        if (!(stepwise || reversal.twice()) || next == null || atReturn()) {
             return "";
         }
         Layout layout = setUp.sweep().layout();
         if (layout.closes(next)) {
-            return "First place of this section again: its zero must hold.";
+            return "First place again: its zero must hold.";
         }
-        if (layout.kind() == LayoutKind.RINGS) {
-            return layout.zeroAt(next) ? "New section: set the gauge to zero here." : "";
+        if (turnsAt(layout, next, reversal)) {
+            return reversal.between() + (layout.returns() ? " Set the gauge to zero here." : "");
+        }
+        if (layout.kind() == LayoutKind.RINGS || layout.kind() == LayoutKind.LINES) {
+            return next.number() > 1 && layout.zeroAt(next)
+                    ? "New " + (layout.kind() == LayoutKind.RINGS ? "section" : "line")
+                            + ": set the gauge to zero here."
+                    : "";
+        }
+        if (!stepwise) {
+            return "";
+        }
+        if (setUp.requirement().row().characteristic() == Characteristic.STRAIGHTNESS) {
+            return next.number() > 1 ? "Move it on: near foot where the far foot stood." : "Near foot at the start.";
         }
         return next.number() > 1 ? "Set the gauge to zero at the place before, then read this one." : "";
+    }
+
+    private static boolean turnsAt(Layout layout, Station next, Reversal reversal) {
+        String second = reversal.second() + ": ";
+        return reversal.twice()
+                && next.name().startsWith(second)
+                && !layout.stations().get(next.number() - 2).name().startsWith(second);
     }
 
     /** Whether only the return is still to be read. */
@@ -225,6 +261,11 @@ public record DocketPage(
     /** Whether what was found can be corrected by a known step. */
     public boolean correctable() {
         return mayWork && RemedyService.possible(setUp);
+    }
+
+    /** Whether what was read can be laid beside what the same piece read before. */
+    public boolean comparable() {
+        return setUp.sweep().complete() && !setUp.sweep().layout().kind().answered();
     }
 
     /** Whether the simulated indicator can be put in the gauge's place now. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.eskarn.app.account.AccountService;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.picture.View;
 import org.eskarn.core.requirement.ZeroRule;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -44,6 +45,10 @@ class DocketPages {
     }
 
     void fill(Model model, Docket docket, int position, Optional<Step> step, SignedIn person) {
+        fill(model, docket, position, step, View.AS_READ, person);
+    }
+
+    void fill(Model model, Docket docket, int position, Optional<Step> step, View view, SignedIn person) {
         SetUp setUp = docket.at(position).orElseThrow(DocketPages::notFound);
         Step shown = step.orElse(setUp.current());
         model.addAttribute("place", "docket");
@@ -64,6 +69,7 @@ class DocketPages {
                         setUp,
                         shown,
                         accounts.units(person.id()),
+                        view,
                         person.role().inspects()));
     }
 

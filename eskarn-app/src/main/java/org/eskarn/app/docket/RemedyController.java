@@ -97,7 +97,8 @@ class RemedyController {
             @AuthenticationPrincipal SignedIn person) {
         try {
             remedies.step(number, position, step.place(), step.done(), step.typed(), version, person.id());
-            return "redirect:/dockets/" + number + "/" + position + "/remedy?kind=TRUING";
+            form.kept().forEach(model::addAttribute);
+            return "redirect:/dockets/" + number + "/" + position + "/remedy";
         } catch (DocketConflict | EntryRejected e) {
             response.setStatus(
                     (e instanceof DocketConflict ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_CONTENT).value());

@@ -135,12 +135,13 @@ public class RemedyService {
         requirePossible(setUp);
         String where = place.strip();
         if (where.isEmpty() || where.length() > 60 || done.strip().length() > 200) {
-            throw new DocketConflict("Write where it was struck, for example 45°, and what with, shortly.");
+            throw new DocketConflict("Write where it was done, for example 45° or back screw, and how, shortly.");
         }
         Entry entry = ReadingService.parse(setUp, typed);
         BigDecimal movement =
                 entry.middle(setUp.sweep().gauge().dial().graduation()).exactMicrometres();
-        if (movement.signum() < 0) {
+        boolean signed = setUp.requirement().row().characteristic().signed();
+        if (movement.signum() < 0 && !signed) {
             throw new DocketConflict(
                     "A movement is highest less lowest, so it is never negative: type it without a sign.");
         }

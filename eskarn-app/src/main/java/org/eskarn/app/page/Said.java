@@ -37,8 +37,13 @@ public record Said(List<Line> figures, List<Table> tables, List<String> remarks)
                         .map(table -> table(table, sizes, deviations))
                         .toList(),
                 told.remarks().stream()
-                        .map(remark -> remark.said(f -> withUnit(f, sizes, deviations)))
+                        .map(remark -> capital(remark.said(f -> withUnit(f, sizes, deviations))))
                         .toList());
+    }
+
+    /** A remark may begin with a name as it was typed. */
+    private static String capital(String sentence) {
+        return sentence.isEmpty() ? "" : Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
     }
 
     private static Table table(FigureTable table, Display sizes, Display deviations) {

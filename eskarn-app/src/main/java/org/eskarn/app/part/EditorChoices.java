@@ -3,6 +3,7 @@ package org.eskarn.app.part;
 import java.util.Arrays;
 import java.util.List;
 import org.eskarn.app.gauge.GaugeKind;
+import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitUnit;
@@ -20,6 +21,7 @@ record EditorChoices(
         List<GaugeKind> gaugeKinds,
         List<ZeroRule> zeroRules,
         List<Zeroing> zeroings,
+        List<Reversal> reversals,
         List<FlickerRule> flickers,
         List<WorkKind> workKinds) {
 
@@ -34,6 +36,7 @@ record EditorChoices(
                 GaugeKind.measuring(),
                 List.of(ZeroRule.values()),
                 List.of(Zeroing.values()),
+                List.of(Reversal.values()),
                 List.of(FlickerRule.values()),
                 List.of(WorkKind.values()));
     }

@@ -298,7 +298,8 @@ public class PartEditing {
                 row.datum(),
                 row.circumstances(),
                 row.zeroing(),
-                row.pinClass());
+                row.pinClass(),
+                row.reversal());
     }
 
     private Part lock(long id, int version) throws FormRefused {

@@ -43,7 +43,10 @@ public record PartRequirement(
             throws LayoutRejected {
         boolean returns = row.layoutKind().returns() && !row.characteristic().readsSizes();
         Layout plain = row.written().read(row.characteristic().ends()).returning(returns);
-        Layout layout = row.zeroing() == Zeroing.EACH_STEP ? plain.rezeroed() : plain;
+        Layout once = row.zeroing() == Zeroing.EACH_STEP ? plain.rezeroed() : plain;
+        Layout layout = row.reversal().twice()
+                ? once.twice(row.reversal().first(), row.reversal().second())
+                : once;
         Optional<Length> allowedReturn = row.allowedReturn() == null || row.allowedReturnUnit() == null
                 ? Optional.empty()
                 : Optional.of(new Length(row.allowedReturn(), row.allowedReturnUnit()));

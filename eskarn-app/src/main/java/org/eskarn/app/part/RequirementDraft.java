@@ -153,7 +153,8 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
                 typed.atMost("datum", Typed.text(form.datum()), LONGEST_TITLE),
                 typed.atMost("circumstances", Typed.text(form.circumstances()), LONGEST_LINE),
                 zeroing(form),
-                form.characteristic() == Characteristic.PIN_CHECK ? typed.number("pinClass", form.pinClass()) : null);
+                form.characteristic() == Characteristic.PIN_CHECK ? typed.number("pinClass", form.pinClass()) : null,
+                form.chosenReversal());
     }
 
     /** One ring has one section, and so one zero. */

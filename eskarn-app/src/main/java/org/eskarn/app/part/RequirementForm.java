@@ -3,6 +3,7 @@ package org.eskarn.app.part;
 import java.math.BigDecimal;
 import java.util.stream.Collectors;
 import org.eskarn.app.gauge.GaugeKind;
+import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
@@ -56,7 +57,8 @@ public record RequirementForm(
         @Nullable String circumstances,
         @Nullable String preparations,
         @Nullable Zeroing zeroing,
-        @Nullable String pinClass) {
+        @Nullable String pinClass,
+        @Nullable Reversal reversal) {
 
     static RequirementForm blank(LengthUnit unit, String preparations) {
         Characteristic usual = Characteristic.CIRCULAR_RUNOUT_RADIAL;
@@ -97,7 +99,8 @@ public record RequirementForm(
                 "",
                 preparations,
                 Zeroing.ONE_FOR_ALL,
-                "");
+                "",
+                Reversal.NONE);
     }
 
     static RequirementForm of(PartRequirement requirement) {
@@ -144,13 +147,14 @@ public record RequirementForm(
                         .map(p -> (p.caution() ? "! " : "") + p.text())
                         .collect(Collectors.joining("\n")),
                 row.zeroing(),
-                written(row.pinClass()));
+                written(row.pinClass()),
+                row.reversal());
     }
 
-    /** A roundness that names no circle was meant by least squares. */
+    /** A form that names no zone was meant by least squares. */
     private static StatedAs statement(RequirementRow row) {
-        boolean unnamed = row.characteristic() == Characteristic.ROUNDNESS && row.statedAs() == StatedAs.ITSELF;
-        return unnamed ? StatedAs.LEAST_SQUARES : row.statedAs();
+        boolean form = row.characteristic().statements().contains(StatedAs.LEAST_SQUARES);
+        return form && row.statedAs() == StatedAs.ITSELF ? StatedAs.LEAST_SQUARES : row.statedAs();
     }
 
     private static String written(@Nullable BigDecimal number) {
@@ -175,6 +179,12 @@ public record RequirementForm(
     public Zeroing chosenZeroing() {
         Zeroing chosen = zeroing;
         return chosen != null && characteristic.rezeroed() ? chosen : Zeroing.ONE_FOR_ALL;
+    }
+
+    public Reversal chosenReversal() {
+        Reversal chosen = reversal;
+        boolean possible = characteristic.reversible() && chosenLayout() != LayoutKind.STEPS;
+        return chosen != null && possible ? chosen : Reversal.NONE;
     }
 
     public StatedAs chosenStatement() {
@@ -238,6 +248,7 @@ public record RequirementForm(
                 circumstances,
                 lines,
                 zeroing,
-                pinClass);
+                pinClass,
+                reversal);
     }
 }

@@ -3,6 +3,7 @@ package org.eskarn.app.part;
 import java.math.BigDecimal;
 import java.util.Optional;
 import org.eskarn.app.gauge.GaugeKind;
+import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.WrittenLayout;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param warm whether the part comes to it warm
  * @param resolution how finely the gauge must read; null where any will do
  * @param pinClass tolerance of the pins, minus where they are made below their nominal; null where they count as true
+ * @param reversal whether it is read in two set-ups
  * @param gaugeId the gauge that was named for it; null where any fit one will do
  */
 public record RequirementRow(
@@ -58,14 +60,16 @@ public record RequirementRow(
         String datum,
         String circumstances,
         Zeroing zeroing,
-        @Nullable BigDecimal pinClass) {
+        @Nullable BigDecimal pinClass,
+        Reversal reversal) {
 
     public WrittenLayout written() {
         return new WrittenLayout(layoutKind, layoutUnit, layoutFirst, layoutSecond);
     }
 
     public Basis basis() {
-        return new Basis(length(setTo), length(radius), length(span), zeroing, length(pinClass), Optional.empty());
+        return new Basis(
+                length(setTo), length(radius), length(span), zeroing, length(pinClass), reversal, Optional.empty());
     }
 
     public Optional<Length> finest() {

@@ -6,10 +6,13 @@ import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.HeightsReduction;
 import org.eskarn.core.requirement.JournalsReduction;
+import org.eskarn.core.requirement.LineReduction;
 import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.RoundnessReduction;
 import org.eskarn.core.requirement.SizeReduction;
+import org.eskarn.core.requirement.SlopesReduction;
 
 /** Chooses the picture for a layout. */
 public final class Pictures {
@@ -20,13 +23,41 @@ public final class Pictures {
      * @param readings how single readings are said
      */
     public static Picture of(Subject subject, Assessment assessment, Display readings) {
-        return ofReduction(subject, assessment, readings).orElseGet(() -> ofLayout(subject, assessment, readings));
+        return of(subject, assessment, readings, View.AS_READ);
+    }
+
+    /** The same as it is looked at. */
+    public static Picture of(Subject subject, Assessment assessment, Display readings, View view) {
+        return ofReduction(subject, assessment, readings, view)
+                .orElseGet(() -> ofLayout(subject, assessment, readings));
+    }
+
+    /** Whether a tilt or slope can be taken out of the picture. */
+    public static boolean levels(Assessment assessment) {
+        return whole(assessment)
+                && assessment
+                        .reduction()
+                        .filter(r -> r instanceof HeightsReduction || r instanceof LineReduction)
+                        .isPresent();
+    }
+
+    /** Whether the face can be seen raised. */
+    public static boolean raises(Assessment assessment) {
+        return whole(assessment)
+                && assessment
+                        .reduction()
+                        .filter(HeightsReduction.class::isInstance)
+                        .isPresent();
+    }
+
+    private static boolean whole(Assessment assessment) {
+        return assessment.sweep().stationsToGo() == 0;
     }
 
     /** The picture that belongs to what was computed, where there is one of its own. */
-    private static Optional<Picture> ofReduction(Subject subject, Assessment assessment, Display readings) {
+    private static Optional<Picture> ofReduction(Subject subject, Assessment assessment, Display readings, View view) {
         Reduction reduction = assessment.reduction().orElse(null);
-        boolean whole = assessment.sweep().stationsToGo() == 0;
+        boolean whole = whole(assessment);
         boolean rings = subject.terms().layout().kind() == LayoutKind.RINGS;
         if (reduction instanceof SizeReduction sizes && rings) {
             return Optional.of(SectionDrawing.of(subject, assessment, sizes, readings));
@@ -41,6 +72,16 @@ public final class Pictures {
         if (reduction instanceof JournalsReduction journals && whole && several(journals)) {
             return Optional.of(JournalsDrawing.of(subject, journals, readings));
         }
+        if (reduction instanceof HeightsReduction heights && onPlane(subject)) {
+            Plate plate = PlatePictures.of(subject, assessment, heights, view.levelled());
+            return Optional.of(view.raised() ? RaisedDrawing.of(plate, readings) : PlateDrawing.of(plate, readings));
+        }
+        if (reduction instanceof LineReduction line && whole) {
+            return Optional.of(LineDrawing.of(subject, line, assessment.corrected(), readings, view.levelled()));
+        }
+        if (reduction instanceof SlopesReduction slopes && whole) {
+            return Optional.of(SlopesDrawing.of(subject, slopes, readings));
+        }
         return Optional.empty();
     }
 
@@ -54,14 +95,14 @@ public final class Pictures {
     private static Picture ofLayout(Subject subject, Assessment assessment, Display readings) {
         return switch (subject.terms().layout().kind()) {
             case RING -> ring(subject, assessment, readings);
-            case GRID -> PlanDrawing.of(subject, assessment, readings);
+            case GRID -> PlateDrawing.of(PlatePictures.asRead(subject, assessment), readings);
             case POINTS ->
                 onPlane(subject)
-                        ? PlanDrawing.of(subject, assessment, readings)
+                        ? PlateDrawing.of(PlatePictures.asRead(subject, assessment), readings)
                         : TraceDrawing.of(subject, assessment, readings);
             case PINS -> PinDrawing.of(subject, assessment, readings);
             case YES_NO -> AnswersPicture.of(subject, assessment);
-            case RINGS, LINE, PAIRS, CYCLES -> TraceDrawing.of(subject, assessment, readings);
+            case RINGS, LINE, LINES, STEPS, PAIRS, CYCLES -> TraceDrawing.of(subject, assessment, readings);
         };
     }
 

@@ -33,6 +33,17 @@ final class Sketch {
         return path(look, joined(corners) + "Z", 0, "");
     }
 
+    /** An area that is written out already; nothing where it is empty. */
+    Sketch filled(String look, String d) {
+        return d.isEmpty() ? this : path(look, d, 0, "");
+    }
+
+    /** Many short lines as one path. */
+    Sketch pieces(String look, double width, List<Xy[]> pieces) {
+        String d = pieces.stream().map(piece -> "M" + piece[0] + "L" + piece[1]).collect(Collectors.joining());
+        return d.isEmpty() ? this : path(look, d, width, "");
+    }
+
     Sketch line(String look, double width, Xy... points) {
         return path(look, joined(List.of(points)), width, "");
     }

@@ -4,19 +4,15 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.TracePicture.Level;
 import org.eskarn.app.picture.TracePicture.Next;
 import org.eskarn.app.picture.TracePicture.Place;
-import org.eskarn.app.picture.TracePicture.Segment;
 import org.eskarn.app.picture.TracePicture.Spot;
-import org.eskarn.core.flat.LeastSquaresLine;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;
-import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
@@ -56,7 +52,10 @@ final class TraceDrawing {
         Characteristic what = subject.terms().characteristic();
         LayoutKind kind = sweep.layout().kind();
         this.sizes = what.sized();
-        this.toScale = kind == LayoutKind.LINE || kind == LayoutKind.RINGS;
+        this.toScale = kind == LayoutKind.LINE
+                || kind == LayoutKind.LINES
+                || kind == LayoutKind.STEPS
+                || kind == LayoutKind.RINGS;
         this.base = subject.terms().basis().setTo().map(Length::micrometres).orElse(0.0);
         List<Double> places =
                 sweep.layout().stations().stream().map(this::place).toList();
@@ -144,7 +143,6 @@ final class TraceDrawing {
                 places(),
                 traces(),
                 spots(),
-                fitted().orElse(null),
                 sweep.next().map(this::next).orElse(null),
                 barDeviation * scale,
                 RingDrawing.plain(display.of(barDeviation)) + " " + display.symbol(),
@@ -238,7 +236,8 @@ final class TraceDrawing {
         return switch (sweep.layout().kind()) {
             case RINGS -> String.valueOf(station.angle());
             case PAIRS, CYCLES -> String.valueOf((station.number() - 1) / 2);
-            default -> "";
+            // In two set-ups the same place is read twice; each joins its own.
+            default -> station.line() + " " + sweep.layout().zeroOf(station).number();
         };
     }
 
@@ -269,29 +268,6 @@ final class TraceDrawing {
 
     private String figure(Reading reading) {
         return sizes ? display.amount(base + reading.micrometres()) : display.signed(reading.micrometres());
-    }
-
-    /** The least squares line, where the form about it is what is asked. */
-    private Optional<Segment> fitted() {
-        if (subject.terms().characteristic() != Characteristic.STRAIGHTNESS) {
-            return Optional.empty();
-        }
-        try {
-            double[] x = sweep.distances();
-            LeastSquaresLine line = LeastSquaresLine.fit(x, sweep.micrometres());
-            double mean = java.util.Arrays.stream(x).average().orElse(0);
-            double first = java.util.Arrays.stream(x).min().orElse(0);
-            double last = java.util.Arrays.stream(x).max().orElse(0);
-            return Optional.of(new Segment(
-                    new Xy(
-                            TracePicture.LEFT + SIDE + (first - from) * perPlace,
-                            y(line.level() + line.slope() * (first - mean))),
-                    new Xy(
-                            TracePicture.LEFT + SIDE + (last - from) * perPlace,
-                            y(line.level() + line.slope() * (last - mean)))));
-        } catch (StationsUnfit e) {
-            return Optional.empty();
-        }
     }
 
     private Next next(Station station) {

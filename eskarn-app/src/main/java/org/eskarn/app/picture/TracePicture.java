@@ -12,7 +12,6 @@ import org.jspecify.annotations.Nullable;
  * @param places the places along the foot
  * @param traces the readings that belong together, joined
  * @param spots one for each reading
- * @param fitted the fitted line; null where there is none
  * @param next the station to read next; null when all is read
  * @param bar length of the scale bar
  * @param barLabel the deviation it stands for
@@ -25,7 +24,6 @@ public record TracePicture(
         List<Place> places,
         List<String> traces,
         List<Spot> spots,
-        @Nullable Segment fitted,
         @Nullable Next next,
         double bar,
         String barLabel,
@@ -46,8 +44,6 @@ public record TracePicture(
      * @param above whether it is written above the point
      */
     public record Spot(Xy at, String reading, boolean above) {}
-
-    public record Segment(Xy from, Xy to) {}
 
     public record Next(double x, String label, String anchor) {}
 

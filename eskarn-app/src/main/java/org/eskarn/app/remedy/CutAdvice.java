@@ -70,7 +70,8 @@ public final class CutAdvice {
                 form.partCelsius() == null ? "20" : form.partCelsius(),
                 form.gaugeCelsius() == null ? "20" : form.gaugeCelsius(),
                 form.partExpansion() == null ? found.expansion().orElse(STEEL).toPlainString() : form.partExpansion(),
-                unit);
+                unit,
+                form.flat());
     }
 
     /** Of a shaft the largest mean, of a bore the smallest: what has most metal left. */
@@ -132,7 +133,7 @@ public final class CutAdvice {
                             .orElse(0.0)));
             return told(plan, filled, wanted);
         } catch (IllegalArgumentException e) {
-            typed.problem("deepest", capital(String.valueOf(e.getMessage())) + ".");
+            typed.problem("deepest", Found.capital(String.valueOf(e.getMessage())) + ".");
             return Advice.not(RemedyKind.CUT, "Plan it with fewer or deeper passes.", typed.problems());
         }
     }
@@ -213,9 +214,5 @@ public final class CutAdvice {
 
     private static BigDecimal standard(@Nullable BigDecimal celsius) {
         return celsius == null ? STANDARD : celsius;
-    }
-
-    private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 }

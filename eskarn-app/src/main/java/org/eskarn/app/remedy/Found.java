@@ -31,6 +31,10 @@ public record Found(
     /** @param movement after it, µm */
     public record Step(String place, double movement) {}
 
+    static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
     String deviation(double micrometres) {
         return deviations.amount(micrometres) + " " + deviations.symbol();
     }

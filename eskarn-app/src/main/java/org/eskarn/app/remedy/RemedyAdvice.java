@@ -30,6 +30,11 @@ public final class RemedyAdvice {
             case TAPER -> TaperAdvice.of(found, form);
             case CUT -> CutAdvice.of(found, form);
             case SEAT -> SeatAdvice.of(found, form);
+            case REGRIND -> RegrindAdvice.of(found, form);
+            case PACKING -> PackingAdvice.of(found, form);
+            case GUIDE -> GuideAdvice.of(found, form);
+            case SPRING -> SpringAdvice.of(found, form);
+            case LEAVE -> LeaveAdvice.of(found, form);
         };
     }
 }

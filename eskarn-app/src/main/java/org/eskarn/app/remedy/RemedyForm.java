@@ -1,5 +1,8 @@
 package org.eskarn.app.remedy;
 
+import java.lang.reflect.RecordComponent;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param dial “radius” where the cross slide is divided in radius
  * @param slide graduation of the cross slide, in the unit of the drawing
  * @param partCelsius temperature of the part
+ * @param flat the fields of flat things
  * @param sizeUnit the unit sizes were typed in; somebody may have changed the units shown meanwhile
  */
 public record RemedyForm(
@@ -32,12 +36,65 @@ public record RemedyForm(
         @Nullable String partCelsius,
         @Nullable String gaugeCelsius,
         @Nullable String partExpansion,
-        @Nullable LengthUnit sizeUnit) {
+        @Nullable LengthUnit sizeUnit,
+        @Nullable FlatForm flat) {
 
     /** The usual correction of a kind, with nothing typed. */
     public static RemedyForm of(RemedyKind kind) {
         return new RemedyForm(
-                kind, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+                kind, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+    }
+
+    /** The same with fields of flat things. */
+    public RemedyForm with(FlatForm fields) {
+        return new RemedyForm(
+                kind,
+                choice,
+                centres,
+                tailstock,
+                measured,
+                target,
+                passes,
+                deepest,
+                last,
+                dial,
+                slide,
+                dialNow,
+                partCelsius,
+                gaugeCelsius,
+                partExpansion,
+                sizeUnit,
+                fields);
+    }
+
+    /** The fields of flat things, blank where nothing was sent. */
+    public FlatForm flatOrBlank() {
+        return flat == null ? FlatForm.BLANK : flat;
+    }
+
+    FlatForm flatIn(Found found) {
+        return flatOrBlank().in(found.deviations().unit());
+    }
+
+    /** What was typed, by the names of the fields, to be sent again with a decision. */
+    public Map<String, String> kept() {
+        Map<String, String> kept = new LinkedHashMap<>();
+        keep("", this, kept);
+        keep("flat.", flatOrBlank(), kept);
+        return kept;
+    }
+
+    private static void keep(String prefix, Record form, Map<String, String> kept) {
+        for (RecordComponent field : form.getClass().getRecordComponents()) {
+            try {
+                Object value = field.getAccessor().invoke(form);
+                if (value != null && !(value instanceof Record)) {
+                    kept.put(prefix + field.getName(), value instanceof Enum<?> one ? one.name() : value.toString());
+                }
+            } catch (ReflectiveOperationException e) {
+                throw new IllegalStateException("a record shows its own fields", e);
+            }
+        }
     }
 
     public boolean onRadius() {

@@ -5,12 +5,15 @@ import java.util.List;
 import org.eskarn.core.remedy.Shortfall;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.HeightsReduction;
 import org.eskarn.core.requirement.JournalsReduction;
 import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.RingReduction;
 import org.eskarn.core.requirement.SizeReduction;
+import org.eskarn.core.requirement.SlopesReduction;
 import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.verdict.Outcome;
 
 /** The corrections there are. */
 public enum RemedyKind {
@@ -26,7 +29,25 @@ public enum RemedyKind {
     CUT(
             "Plan the cut",
             "A part warm from the cut burns: gloves. Machine stopped and the tool clear before it is measured."),
-    SEAT("What can be done", "Sleeving and plating change strength and heat: the design and the maker's data decide.");
+    SEAT("What can be done", "Sleeving and plating change strength and heat: the design and the maker's data decide."),
+    REGRIND(
+            "Grind it",
+            "Wheel guarded and sound, part held so that it cannot leave the chuck, eyes protected. Wheel stopped before it is"
+                    + " measured."),
+    PACKING(
+            "Pack or screw it level",
+            "Load off before anything is put under. Lift with a bar or jack, never with fingers in the gap."),
+    GUIDE(
+            "Set the guide",
+            "Isolate the machine and lock it off before reaching in. A guide that closes towards a cutter traps the work and"
+                    + " throws it."),
+    SPRING(
+            "Spring it back",
+            "Eyes protected, others clear: a link that slips or cracks under load flies. Never warm it. The maker's data decide"
+                    + " whether it may be sprung at all."),
+    LEAVE(
+            "Leave it as it is",
+            "Where people rely on it, whoever answers for the machine decides, not the inspector alone.");
 
     private final String title;
     private final String caution;
@@ -47,7 +68,15 @@ public enum RemedyKind {
 
     /** Whether its steps are logged one by one. */
     public boolean stepped() {
-        return this == TRUING;
+        return this == TRUING || this == GUIDE;
+    }
+
+    /** Whether something has to be typed before it can be worked out. */
+    public boolean asks() {
+        return switch (this) {
+            case TAPER, CUT, REGRIND, PACKING, GUIDE, SPRING, LEAVE -> true;
+            case OFFSET, TRUING, SEAT -> false;
+        };
     }
 
     /** The corrections that make sense of what was found, the usual one first. */
@@ -77,6 +106,20 @@ public enum RemedyKind {
             if (sections && requirement.side() == SurfaceSide.OUTSIDE) {
                 kinds.add(requirement.characteristic() == Characteristic.TAPER ? 0 : kinds.size(), TAPER);
             }
+        }
+        Characteristic what = requirement.characteristic();
+        if (reduction instanceof HeightsReduction) {
+            kinds.addAll(what == Characteristic.FLATNESS ? List.of(REGRIND) : List.of(PACKING, REGRIND));
+        }
+        if (reduction instanceof SlopesReduction && what == Characteristic.PARALLELISM_OF_LINES) {
+            kinds.add(GUIDE);
+        }
+        if (reduction instanceof SlopesReduction && what == Characteristic.BEND_AND_TWIST) {
+            kinds.add(SPRING);
+        }
+        Outcome outcome = assessment.verdict().outcome();
+        if (reduction != null && (outcome == Outcome.FAIL || outcome == Outcome.NOT_PROVEN)) {
+            kinds.add(LEAVE);
         }
         return kinds;
     }

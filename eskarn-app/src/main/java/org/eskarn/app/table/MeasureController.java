@@ -7,11 +7,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.picture.View;
 import org.eskarn.app.remedy.Advice;
 import org.eskarn.app.remedy.CutAdvice;
 import org.eskarn.app.remedy.RemedyAdvice;
 import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.app.remedy.RemedyKind;
+import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.requirement.Zeroing;
@@ -46,7 +49,7 @@ class MeasureController {
     String measure(
             MeasureForm typed,
             RemedyForm remedy,
-            @RequestParam(required = false) @Nullable RoundTable table,
+            @RequestParam(required = false) @Nullable Calculator table,
             @RequestParam(required = false) @Nullable LayoutKind layoutBefore,
             @RequestParam(defaultValue = "") String whole,
             Model model,
@@ -79,6 +82,9 @@ class MeasureController {
         model.addAttribute("readingUnits", READING_UNITS);
         model.addAttribute("sides", SurfaceSide.values());
         model.addAttribute("zeroings", Zeroing.values());
+        model.addAttribute("reversals", Reversal.values());
+        model.addAttribute("flickers", FlickerRule.values());
+        model.addAttribute("views", View.values());
         return request.getHeader("HX-Request") == null || !whole.isEmpty()
                 ? "table/measure"
                 : "table/measure :: answer";

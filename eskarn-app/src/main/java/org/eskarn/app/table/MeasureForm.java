@@ -1,5 +1,8 @@
 package org.eskarn.app.table;
 
+import org.eskarn.app.picture.View;
+import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.requirement.Characteristic;
@@ -15,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param unit of lengths, limits and the drawing
  * @param readings one after the other, with blanks, semicolons or lines between
  * @param drawer offsets that exist, as “D25 0.025; D50 0.050”
+ * @param per the length a limit is stated over
  * @param vee included angle of a V-block, degrees
  */
 public record MeasureForm(
@@ -36,7 +40,12 @@ public record MeasureForm(
         @Nullable String lower,
         @Nullable String upper,
         @Nullable String drawer,
-        @Nullable String vee) {
+        @Nullable String vee,
+        @Nullable String span,
+        @Nullable String per,
+        @Nullable Reversal reversal,
+        @Nullable FlickerRule flicker,
+        @Nullable View view) {
 
     MeasureForm filled() {
         Characteristic asked = what == null ? Characteristic.CIRCULAR_RUNOUT_RADIAL : what;
@@ -67,7 +76,12 @@ public record MeasureForm(
                 lower == null ? "" : lower,
                 upper == null ? "" : upper,
                 drawer == null ? "" : drawer,
-                vee == null ? "" : vee);
+                vee == null ? "" : vee,
+                span == null ? "" : span,
+                per == null ? "" : per,
+                reversal == null || !asked.reversible() || kind == LayoutKind.STEPS ? Reversal.NONE : reversal,
+                flicker == null ? FlickerRule.MIDDLE : flicker,
+                view == null ? View.AS_READ : view);
     }
 
     /** The same with the stations of another kind of layout, as an example. */
@@ -91,7 +105,12 @@ public record MeasureForm(
                 lower,
                 upper,
                 drawer,
-                vee);
+                vee,
+                span,
+                per,
+                reversal,
+                flicker,
+                view);
     }
 
     private static String usualGraduation(Characteristic what, LengthUnit unit) {
@@ -107,6 +126,7 @@ public record MeasureForm(
 
     /** Whether the sections or steps may each have a zero of their own. */
     public boolean mayRezero() {
-        return what != null && what.rezeroed() && (layout != LayoutKind.RING || what == Characteristic.PITCH);
+        boolean sections = layout != LayoutKind.RING && layout != LayoutKind.STEPS || what == Characteristic.PITCH;
+        return what != null && what.rezeroed() && sections;
     }
 }

@@ -14,14 +14,15 @@ import org.eskarn.app.picture.Picture;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.Subject;
 import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.app.picture.View;
 import org.eskarn.app.remedy.Found;
+import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.AnswerParser;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
-import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.Reading;
@@ -73,11 +74,19 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
         return Said.of(told, new Display(it.sizes().unit()), it.deviations());
     }
 
-    public Picture picture() {
+    public boolean levels() {
+        return Pictures.levels(assessment());
+    }
+
+    public boolean raises() {
+        return Pictures.raises(assessment());
+    }
+
+    public Picture picture(View view) {
         Found it = found.orElseThrow();
         boolean sized = it.subject().terms().characteristic().sized();
         return Pictures.of(
-                it.subject(), it.assessment(), sized ? new Display(it.sizes().unit()) : it.deviations());
+                it.subject(), it.assessment(), sized ? new Display(it.sizes().unit()) : it.deviations(), view);
     }
 
     /** The judged figure is said as a size, an angle or a difference. */
@@ -164,11 +173,17 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
             try {
                 Layout plain =
                         written.read(what.ends()).returning(written.kind().returns() && !what.readsSizes());
-                return form.zeroing() == Zeroing.EACH_STEP && form.mayRezero() ? plain.rezeroed() : plain;
+                Layout once = form.zeroing() == Zeroing.EACH_STEP && form.mayRezero() ? plain.rezeroed() : plain;
+                Reversal reversal = reversal();
+                return reversal.twice() ? once.twice(reversal.first(), reversal.second()) : once;
             } catch (LayoutRejected e) {
                 typed.problem(e.second() ? "second" : "first", String.valueOf(e.getMessage()));
                 return null;
             }
+        }
+
+        private Reversal reversal() {
+            return java.util.Objects.requireNonNull(form.reversal());
         }
 
         private @Nullable Requirement requirement(Layout layout) {
@@ -176,10 +191,11 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
             Basis basis = new Basis(
                     what.readsSizes() ? length("setTo", form.setTo(), "The size of a master") : Optional.empty(),
                     what.onRadius() ? length("radius", form.radius(), "A radius") : Optional.empty(),
-                    Optional.empty(),
+                    what.spanning() ? length("span", form.span(), "A distance") : Optional.empty(),
                     form.mayRezero() ? java.util.Objects.requireNonNull(form.zeroing()) : Zeroing.ONE_FOR_ALL,
                     Optional.ofNullable(typed.number("pinClass", form.pinClass()))
                             .map(t -> new Length(t, unit)),
+                    reversal(),
                     size);
             if (what.angular() && basis.radius().isEmpty()) {
                 typed.problem("radius", "Type the radius it stands on.");
@@ -194,7 +210,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
                             java.util.Objects.requireNonNull(form.statedAs()),
                             DecisionRule.SIMPLE,
                             Optional.empty(),
-                            FlickerRule.MIDDLE,
+                            java.util.Objects.requireNonNull(form.flicker()),
                             1,
                             layout,
                             basis);
@@ -208,9 +224,15 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
         private @Nullable Limit limit() {
             BigDecimal lower = typed.number("lower", form.lower());
             BigDecimal upper = typed.number("upper", form.upper());
+            Length per = what.sloping() ? length("per", form.per(), "A length").orElse(null) : null;
+            if (per != null && what.spanning() && Typed.text(form.span()).isEmpty()) {
+                typed.problem("span", "Type how far apart both places are, so that it can be scaled.");
+            }
             LimitUnit limitUnit = what.angular() ? LimitUnit.DEGREE : LimitUnit.of(unit);
             if (lower == null && upper == null) {
-                return Limit.none(limitUnit);
+                return per == null
+                        ? Limit.none(limitUnit)
+                        : new Limit(LimitKind.NONE, null, null, null, limitUnit, "", null, "", per);
             }
             boolean most = what.limits().contains(LimitKind.MAXIMUM);
             boolean between = what.limits().contains(LimitKind.BETWEEN);
@@ -218,7 +240,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
                 if (upper.signum() <= 0) {
                     typed.problem("upper", "A largest value is above zero, not " + upper.toPlainString() + ".");
                 }
-                return new Limit(LimitKind.MAXIMUM, null, null, upper, limitUnit, "", null, "", null);
+                return new Limit(LimitKind.MAXIMUM, null, null, upper, limitUnit, "", null, "", per);
             }
             if (lower == null || upper == null) {
                 typed.problem(lower == null ? "lower" : "upper", "Type both limits, or none.");
@@ -231,7 +253,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
             if (lower.compareTo(upper) >= 0) {
                 typed.problem("lower", "The lower limit is below the upper.");
             }
-            return new Limit(LimitKind.BETWEEN, null, lower, upper, limitUnit, "", null, "", null);
+            return new Limit(LimitKind.BETWEEN, null, lower, upper, limitUnit, "", null, "", per);
         }
 
         private @Nullable Dial dial() {

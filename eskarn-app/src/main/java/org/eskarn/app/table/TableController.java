@@ -41,7 +41,8 @@ class TableController {
 
     @GetMapping
     String list(Model model) {
-        model.addAttribute("roundTables", RoundTable.all());
+        model.addAttribute("roundTables", Calculator.of(Calculator.Subject.ROUND));
+        model.addAttribute("flatTables", Calculator.of(Calculator.Subject.FLAT));
         return "table/tables";
     }
 

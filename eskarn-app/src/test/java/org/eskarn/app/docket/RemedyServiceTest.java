@@ -135,7 +135,8 @@ class RemedyServiceTest {
                     null,
                     null,
                     null,
-                    LengthUnit.MILLIMETRE);
+                    LengthUnit.MILLIMETRE,
+                    null);
             Docket docket = dockets.find(233).orElseThrow();
             int position = 1;
             assertThatThrownBy(() -> remedies.decide(

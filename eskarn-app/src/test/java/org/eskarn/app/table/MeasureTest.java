@@ -19,7 +19,7 @@ class MeasureTest {
     @Test
     void theAnswerStandsBesideTheReadingsWhileTheyAreTyped(Eskarn eskarn) {
         Page page = eskarn.signedIn("m.quill");
-        page.navigate(eskarn.address() + RoundTable.OPENING.address());
+        page.navigate(eskarn.address() + Calculator.OPENING.address());
         page.waitForLoadState();
         assertThat(page.locator("#f-readings")).isFocused();
         page.keyboard().type("0 -23 -15 52 114 139 115 66 0");
@@ -35,7 +35,7 @@ class MeasureTest {
     @Test
     void anotherLayoutBringsItsOwnExample(Eskarn eskarn) {
         Page page = eskarn.signedIn("m.quill");
-        page.navigate(eskarn.address() + RoundTable.RUNOUT.address());
+        page.navigate(eskarn.address() + Calculator.RUNOUT.address());
         page.locator("[name=layout]").selectOption("RINGS");
         assertThat(page.locator("#f-second")).hasValue("4");
         assertThat(page.locator("#f-first")).hasValue("10 60 110");
@@ -44,7 +44,7 @@ class MeasureTest {
     @Test
     void everyOneOpensWithItsPicture(Eskarn eskarn) {
         Page page = eskarn.signedIn("m.quill");
-        for (RoundTable table : RoundTable.all()) {
+        for (Calculator table : Calculator.all()) {
             page.navigate(eskarn.address() + table.address());
             assertThat(page.locator("h1")).hasText(table.title());
             assertThat(page.locator("#answer .picture svg")).hasCount(table.correctionOnly() ? 0 : 1);
@@ -56,7 +56,7 @@ class MeasureTest {
     @Test
     void aCutIsPlannedFromOneSize(Eskarn eskarn) {
         Page page = eskarn.signedIn("m.quill");
-        page.navigate(eskarn.address() + RoundTable.CUT.address());
+        page.navigate(eskarn.address() + Calculator.CUT.address());
         page.waitForLoadState();
         page.keyboard().type("38.212");
         page.locator("#f-lower").fill("38.002");

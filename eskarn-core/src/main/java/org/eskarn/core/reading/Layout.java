@@ -2,6 +2,7 @@ package org.eskarn.core.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
 import org.eskarn.core.units.LengthUnit;
 
@@ -38,11 +39,12 @@ public record Layout(
     }
 
     /**
-     * This layout of rings with a zero of its own at each: every ring but the last is closed by its first place, which the
-     * return does for the last. Other layouts have no sections to close, and read from place to place no return either.
+     * This layout of rings or lines with a zero of its own at each: every one but the last is closed by its first place,
+     * which the return does for the last. Other layouts have no sections to close, and read from place to place no return
+     * either.
      */
     public Layout rezeroed() {
-        if (kind != LayoutKind.RINGS) {
+        if (kind != LayoutKind.RINGS && kind != LayoutKind.LINES) {
             return returning(false);
         }
         List<Station> all = new ArrayList<>();
@@ -59,12 +61,34 @@ public record Layout(
         return new Layout(kind, unit, all, returns, closing);
     }
 
-    private static boolean sameSection(Station one, Station other) {
-        return one.distance() == other.distance();
+    private boolean sameSection(Station one, Station other) {
+        return kind == LayoutKind.LINES ? Objects.equals(one.line(), other.line()) : one.distance() == other.distance();
+    }
+
+    /**
+     * This layout read twice, in two set-ups: all its stations, its zero again where it has a return, and all its stations
+     * once more on a zero of their own.
+     *
+     * @param first what the first set-up is called
+     * @param second what the second is called
+     */
+    public Layout twice(String first, String second) {
+        List<Station> all = new ArrayList<>();
+        List<Integer> closing = new ArrayList<>(closings);
+        stations.forEach(station -> all.add(numbered(station, all.size() + 1, first + ": " + station.name())));
+        if (returns) {
+            Station zero = returnStation();
+            closing.add(all.size() + 1);
+            all.add(numbered(zero, all.size() + 1, first + ": " + zero.name() + " again"));
+        }
+        int before = all.size();
+        closings.forEach(each -> closing.add(each + before));
+        stations.forEach(station -> all.add(numbered(station, all.size() + 1, second + ": " + station.name())));
+        return new Layout(kind, unit, all, returns, closing);
     }
 
     private static Station numbered(Station station, int number, String name) {
-        return new Station(number, name, station.angle(), station.along(), station.across());
+        return new Station(number, name, station.angle(), station.along(), station.across(), station.line());
     }
 
     /** Whether a station only closes its section. */

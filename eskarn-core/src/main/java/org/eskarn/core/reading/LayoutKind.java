@@ -12,10 +12,29 @@ public enum LayoutKind {
             "Angles in degrees, on the clock as 3h, or how many equal steps",
             "10 60 110"),
     LINE("line", true, "Distances from the end", "", "0 50 100"),
+    /** Several lines over the same distances, read one after the other. */
+    LINES(
+            "lines side by side",
+            true,
+            "Names of the lines, with semicolons between",
+            "Distances from the end",
+            "left; right"),
+    /** A straightedge or bridge moved along, each placement overlapping those before it. */
+    STEPS(
+            "overlapping placements",
+            false,
+            "Distances of each placement, with semicolons between",
+            "",
+            "0 100 200; 100 200 300; 200 300 400"),
     /** Rows of equal length on a plane, read row by row. */
     GRID("grid", true, "Distances to the right", "Distances upwards", "10 60 110"),
     /** Single places, by name alone or with a place on a plane. */
-    POINTS("points", true, "Names, or name and two distances, with semicolons between", "", "A 0 0; B 80 0; C 40 60"),
+    POINTS(
+            "points",
+            true,
+            "Names; or name and two distances; or A 0 0 to 80 60 in 5; or rim round 0 0 at 40 in 8",
+            "",
+            "A 0 0; B 80 0; C 40 60"),
     /** Two readings that belong together, such as both ends of an arbor. */
     PAIRS("pairs", false, "Names of the pairs, with semicolons between, or how many", "", "2"),
     /** The same two ends read again and again. */
@@ -67,6 +86,7 @@ public enum LayoutKind {
         return switch (this) {
             case RINGS -> "4";
             case GRID -> "10 60";
+            case LINES -> "10 60 110";
             default -> "";
         };
     }
@@ -75,7 +95,7 @@ public enum LayoutKind {
     public boolean hunted() {
         return switch (this) {
             case RING, RINGS, LINE, GRID, PINS -> true;
-            case POINTS, PAIRS, CYCLES, YES_NO -> false;
+            case LINES, STEPS, POINTS, PAIRS, CYCLES, YES_NO -> false;
         };
     }
 

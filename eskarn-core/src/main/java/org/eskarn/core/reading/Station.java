@@ -11,13 +11,15 @@ import org.jspecify.annotations.Nullable;
  * @param angle degrees from the top, clockwise as seen from the stated end of the part, at least 0 and below 360
  * @param along distance from an end, or to the right on a plane, in the unit of the layout
  * @param across distance upwards on a plane, in the unit of the layout
+ * @param line the line, rim or placement it belongs to, where the layout has several
  */
 public record Station(
         int number,
         String name,
         @Nullable BigDecimal angle,
         @Nullable BigDecimal along,
-        @Nullable BigDecimal across) {
+        @Nullable BigDecimal across,
+        @Nullable String line) {
 
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
 
@@ -35,12 +37,12 @@ public record Station(
 
     /** A place round a section, called by its angle. */
     public static Station round(int number, BigDecimal angle) {
-        return new Station(number, written(angle) + "°", angle, null, null);
+        return new Station(number, written(angle) + "°", angle, null, null, null);
     }
 
     /** A place that has only a name. */
     public static Station named(int number, String name) {
-        return new Station(number, name, null, null, null);
+        return new Station(number, name, null, null, null, null);
     }
 
     /**

@@ -26,7 +26,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
 
     private static final int LONGEST_NAME = 60;
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
-    private static final Pattern NUMBER = Pattern.compile("-?(\\d{1,6}(\\.\\d{0,6})?|\\.\\d{1,6})");
+    static final Pattern NUMBER = Pattern.compile("-?(\\d{1,6}(\\.\\d{0,6})?|\\.\\d{1,6})");
     private static final Pattern COUNT = Pattern.compile("\\d{1,4}");
     private static final Pattern CLOCK = Pattern.compile("(1[0-2]|[1-9])h");
     private static final int DEGREES_OF_AN_HOUR = 30;
@@ -36,9 +36,14 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             String name,
             @Nullable BigDecimal angle,
             @Nullable BigDecimal along,
-            @Nullable BigDecimal across) {
+            @Nullable BigDecimal across,
+            @Nullable String line) {
+        Place(String name, @Nullable BigDecimal angle, @Nullable BigDecimal along, @Nullable BigDecimal across) {
+            this(name, angle, along, across, null);
+        }
+
         Station numbered(int number) {
-            return new Station(number, name, angle, along, across);
+            return new Station(number, name, angle, along, across, line);
         }
     }
 
@@ -60,7 +65,9 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             case LINE -> numbers(first, false).stream().map(this::line).toList();
             // Row by row upwards, each row to the right.
             case GRID -> crossed(numbers(second, true), numbers(first, false), (y, x) -> plane("", x, y));
-            case POINTS -> points();
+            case LINES -> lines();
+            case STEPS -> placements();
+            case POINTS -> PointsReader.read(names(first, "point"));
             case PAIRS -> pairs(names(first, "pair"), ends);
             case CYCLES -> pairs(counted(first, "cycle"), ends);
             case PINS -> numbers(first, false).stream().map(this::pin).toList();
@@ -142,7 +149,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                 .toList();
     }
 
-    private Place plane(String name, BigDecimal x, BigDecimal y) {
+    static Place plane(String name, BigDecimal x, BigDecimal y) {
         return new Place(name.isEmpty() ? Station.written(x) + " | " + Station.written(y) : name, null, x, y);
     }
 
@@ -156,28 +163,32 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                 .toList();
     }
 
-    private List<Place> points() throws LayoutRejected {
+    private List<Place> lines() throws LayoutRejected {
+        List<BigDecimal> distances = numbers(second, true);
+        return names(first, "line").stream()
+                .flatMap(name -> distances.stream().map(along -> onLine(name, along)))
+                .toList();
+    }
+
+    private List<Place> placements() throws LayoutRejected {
         List<Place> places = new ArrayList<>();
-        int onPlane = 0;
-        for (String written : names(first, "point")) {
-            List<String> words = words(written);
-            boolean placed = words.size() >= 3
-                    && words.subList(words.size() - 2, words.size()).stream()
-                            .allMatch(word -> NUMBER.matcher(word).matches());
-            if (placed) {
-                String name = String.join(" ", words.subList(0, words.size() - 2));
-                places.add(plane(
-                        name, number(words.get(words.size() - 2), false), number(words.get(words.size() - 1), false)));
-                onPlane++;
-            } else {
-                places.add(new Place(written, null, null, null));
+        int placement = 0;
+        for (String written : names(first, "placement")) {
+            placement++;
+            List<BigDecimal> distances = numbers(written, false);
+            if (distances.stream().distinct().count() < 2) {
+                throw new LayoutRejected(
+                        false, "Placement " + placement + " touches one place only: write two distances or more.");
+            }
+            for (BigDecimal along : distances) {
+                places.add(onLine("placement " + placement, along));
             }
         }
-        if (onPlane > 0 && onPlane < places.size()) {
-            throw new LayoutRejected(
-                    false, "Some points have two distances and some have none: write them for all, or for none.");
-        }
         return places;
+    }
+
+    private Place onLine(String line, BigDecimal along) {
+        return new Place(line + " \u00b7 " + Station.written(along) + " " + unit.symbol(), null, along, null, line);
     }
 
     private static List<Place> pairs(List<String> names, List<String> ends) {
@@ -269,7 +280,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         return words;
     }
 
-    private static BigDecimal number(String word, boolean inSecond) throws LayoutRejected {
+    static BigDecimal number(String word, boolean inSecond) throws LayoutRejected {
         if (!NUMBER.matcher(word).matches()) {
             throw new LayoutRejected(
                     inSecond, "“" + word + "” is not a number: type numbers with blanks between them.");
@@ -277,7 +288,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         return new BigDecimal(word);
     }
 
-    private static List<String> words(String field) {
+    static List<String> words(String field) {
         return Arrays.stream(field.replace('−', '-').replace(',', '.').strip().split("\\s+"))
                 .filter(word -> !word.isEmpty())
                 .toList();

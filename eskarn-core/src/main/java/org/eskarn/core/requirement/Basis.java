@@ -1,6 +1,7 @@
 package org.eskarn.core.requirement;
 
 import java.util.Optional;
+import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.units.Length;
 
 /**
@@ -8,9 +9,10 @@ import org.eskarn.core.units.Length;
  *
  * @param setTo the size of the master at which the gauge reads zero; empty where the gauge reads whole sizes
  * @param radius the radius at which an axial runout is read, or on which a phase stands
- * @param span the distance between the two places of a pair
+ * @param span the distance between the two places of a pair; of a level moved foot to foot, the length its reading speaks of
  * @param zeroing how often the gauge is set to zero
  * @param pinClass the tolerance of the class of the pins, with the sign of the side of the nominal they are made on
+ * @param reversal whether it is read in two set-ups, to tell the part's error from the fixture's
  * @param size nominal of the feature, for what needs its radius; it is the part's, and not sealed with the rest
  */
 public record Basis(
@@ -19,6 +21,7 @@ public record Basis(
         Optional<Length> span,
         Zeroing zeroing,
         Optional<Length> pinClass,
+        Reversal reversal,
         Optional<Length> size) {
 
     public static final Basis NONE = new Basis(Optional.empty(), Optional.empty(), Optional.empty());
@@ -33,12 +36,12 @@ public record Basis(
     }
 
     public Basis(Optional<Length> setTo, Optional<Length> radius, Optional<Length> span) {
-        this(setTo, radius, span, Zeroing.ONE_FOR_ALL, Optional.empty(), Optional.empty());
+        this(setTo, radius, span, Zeroing.ONE_FOR_ALL, Optional.empty(), Reversal.NONE, Optional.empty());
     }
 
     /** The same of a feature of a nominal size, where it has one. */
     public Basis of(Optional<Length> nominal) {
-        return new Basis(setTo, radius, span, zeroing, pinClass, nominal);
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, nominal);
     }
 
     private static void above(Optional<Length> length, String what) {
@@ -52,6 +55,7 @@ public record Basis(
     public String toString() {
         return "Basis[setTo=" + setTo + ", radius=" + radius + ", span=" + span
                 + (zeroing == Zeroing.ONE_FOR_ALL ? "" : ", zeroing=" + zeroing)
-                + pinClass.map(tolerance -> ", pinClass=" + tolerance).orElse("") + "]";
+                + pinClass.map(tolerance -> ", pinClass=" + tolerance).orElse("")
+                + (reversal == Reversal.NONE ? "" : ", reversal=" + reversal) + "]";
     }
 }

@@ -3,11 +3,13 @@ package org.eskarn.core.requirement;
 import static org.eskarn.core.reading.LayoutKind.CYCLES;
 import static org.eskarn.core.reading.LayoutKind.GRID;
 import static org.eskarn.core.reading.LayoutKind.LINE;
+import static org.eskarn.core.reading.LayoutKind.LINES;
 import static org.eskarn.core.reading.LayoutKind.PAIRS;
 import static org.eskarn.core.reading.LayoutKind.PINS;
 import static org.eskarn.core.reading.LayoutKind.POINTS;
 import static org.eskarn.core.reading.LayoutKind.RING;
 import static org.eskarn.core.reading.LayoutKind.RINGS;
+import static org.eskarn.core.reading.LayoutKind.STEPS;
 import static org.eskarn.core.reading.LayoutKind.YES_NO;
 import static org.eskarn.core.requirement.LimitKind.ANSWER;
 import static org.eskarn.core.requirement.LimitKind.BETWEEN;
@@ -93,39 +95,54 @@ public enum Characteristic {
             Trait.SIGNED,
             Trait.SLOPING,
             Trait.WHOLE),
-    FLATNESS(
-            "flatness, by the least squares plane",
-            of(GRID, POINTS),
-            of(MAXIMUM, NONE),
-            itself(),
-            FlatReductions::flatness),
+    FLATNESS("flatness", of(GRID, POINTS), of(MAXIMUM, NONE), form(), HeightsReduction::flatness),
     STRAIGHTNESS(
-            "straightness, by the least squares line",
-            of(LINE),
+            "straightness",
+            of(LINE, LINES, STEPS),
             of(MAXIMUM, NONE),
-            itself(),
-            FlatReductions::straightness),
+            form(),
+            StraightnessReduction::of,
+            Trait.REZEROED,
+            Trait.REVERSIBLE,
+            Trait.SPANNING),
     PARALLELISM_OF_FACES(
-            "parallelism of faces", of(GRID, POINTS), of(MAXIMUM, NONE), itself(), FlatReductions::parallelism),
+            "parallelism of faces", of(GRID, POINTS), of(MAXIMUM, NONE), itself(), HeightsReduction::parallelism),
     PARALLELISM_OF_AXIS(
             "parallelism of an axis to a face",
             of(PAIRS),
             of(MAXIMUM, BETWEEN, NONE),
-            itself(),
-            PairReductions::slopes,
+            of(StatedAs.EACH_PLANE, StatedAs.RESULTANT),
+            SlopesReduction::of,
             Trait.SIGNED,
             Trait.SLOPING,
-            Trait.SPANNING),
+            Trait.SPANNING,
+            Trait.REVERSIBLE),
     PARALLELISM_OF_LINES(
             "parallelism of two lines",
             of(PAIRS),
             of(MAXIMUM, BETWEEN, NONE),
             itself(),
-            PairReductions::slopes,
+            SlopesReduction::of,
             Trait.SIGNED,
             Trait.SLOPING,
-            Trait.SPANNING),
-    SQUARENESS("squareness", of(LINE), of(MAXIMUM, NONE), itself(), FlatReductions::squareness, Trait.SLOPING),
+            Trait.SPANNING,
+            Trait.REVERSIBLE),
+    SQUARENESS(
+            "squareness",
+            of(LINE, LINES),
+            of(MAXIMUM, NONE),
+            itself(),
+            SquarenessReduction::of,
+            Trait.SLOPING,
+            Trait.REZEROED,
+            Trait.REVERSIBLE),
+    BORES_IN_LINE(
+            "bores in line",
+            of(LINES, LINE),
+            of(MAXIMUM, NONE),
+            of(StatedAs.OFF_AXIS, StatedAs.ZONE_DIAMETER),
+            BoresReduction::of,
+            Trait.REVERSIBLE),
     DEPTH_AND_PITCH(
             "depth, height or pitch",
             of(POINTS, LINE),
@@ -158,10 +175,11 @@ public enum Characteristic {
             of(PAIRS),
             of(MAXIMUM, NONE),
             itself(),
-            PairReductions::slopes,
+            SlopesReduction::of,
             Trait.SIGNED,
             Trait.SLOPING,
-            Trait.SPANNING),
+            Trait.SPANNING,
+            Trait.REVERSIBLE),
     FIT_OF_PAIR(
             "fit of a pair",
             of(PAIRS),
@@ -194,7 +212,8 @@ public enum Characteristic {
         ON_RADIUS,
         SPANNING,
         BRACKETED,
-        REZEROED
+        REZEROED,
+        REVERSIBLE
     }
 
     private final String title;
@@ -238,6 +257,10 @@ public enum Characteristic {
 
     private static List<StatedAs> movement() {
         return of(StatedAs.MOVEMENT, StatedAs.OFFSET);
+    }
+
+    private static List<StatedAs> form() {
+        return of(StatedAs.MINIMUM_ZONE, StatedAs.LEAST_SQUARES);
     }
 
     private static List<StatedAs> itself() {
@@ -307,6 +330,31 @@ public enum Characteristic {
         return traits.contains(Trait.REZEROED);
     }
 
+    /** Whether it may be read in two set-ups, to tell the part's error from that of what it is measured with. */
+    public boolean reversible() {
+        return traits.contains(Trait.REVERSIBLE);
+    }
+
+    /** What its span is: the distance of a pair, or the length a level is divided for. */
+    public String spanTitle() {
+        return this == STRAIGHTNESS ? "Level: its reading is per length of" : "The two places are apart";
+    }
+
+    /** Whether it is about a face, a line or an axis, and not about something round or a size. */
+    public boolean flat() {
+        return switch (this) {
+            case FLATNESS,
+                    STRAIGHTNESS,
+                    PARALLELISM_OF_FACES,
+                    PARALLELISM_OF_AXIS,
+                    PARALLELISM_OF_LINES,
+                    SQUARENESS,
+                    BORES_IN_LINE,
+                    BEND_AND_TWIST -> true;
+            default -> false;
+        };
+    }
+
     /** Whether it is known only between two bounds, so that a pass needs both within the limits. */
     boolean bracketed() {
         return traits.contains(Trait.BRACKETED);
@@ -326,11 +374,17 @@ public enum Characteristic {
 
     /** What is usually written for a layout: of a bore six places, three depths in two directions at right angles. */
     public String usualFirst(LayoutKind kind) {
+        if (this == BORES_IN_LINE) {
+            return kind == LINES ? "upright; level" : "10 60 210 260";
+        }
         return this == BORE_SIZE && kind == RINGS ? "5 15 25" : kind.example();
     }
 
     /** The second field of the same; empty where the layout has none. */
     public String usualSecond(LayoutKind kind) {
+        if (this == BORES_IN_LINE && kind == LINES) {
+            return "10 60 210 260";
+        }
         return traits.contains(Trait.WHOLE) && kind == RINGS ? "0 90" : kind.secondExample();
     }
 

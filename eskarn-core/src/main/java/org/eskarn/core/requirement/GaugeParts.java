@@ -47,7 +47,16 @@ final class GaugeParts {
 
     /** For the sum of n readings, each on a zero of its own. */
     static UncertaintyBudget ofSum(Requirement requirement, Dial dial, Sweep sweep, int n) {
-        double root = Math.sqrt(n);
+        return ofSum(requirement, dial, sweep, n, 1);
+    }
+
+    /**
+     * The same of readings that each count by a factor.
+     *
+     * @param factor above 0
+     */
+    static UncertaintyBudget ofSum(Requirement requirement, Dial dial, Sweep sweep, int n, double factor) {
+        double root = factor * Math.sqrt(n);
         return new UncertaintyBudget(of(dial, sweep, root, root, root * widest(requirement, sweep)));
     }
 

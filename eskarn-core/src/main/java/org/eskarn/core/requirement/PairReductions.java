@@ -7,28 +7,11 @@ import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
-import org.eskarn.core.units.Length;
 
 /** Reductions of readings that come two and two. */
 final class PairReductions {
 
     private PairReductions() {}
-
-    /**
-     * Slope of each pair = (second − first) · length ÷ span, where the limit is stated over a length and the span is
-     * known, else the plain difference. The pair worst placed is judged; where nothing is asked, their mean.
-     */
-    static Reduction slopes(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
-        Length per = requirement.limit().per();
-        double factor = per == null
-                ? 1
-                : requirement
-                        .basis()
-                        .span()
-                        .map(span -> per.micrometres() / span.micrometres())
-                        .orElse(1.0);
-        return of(requirement, dial, sweep, (first, second) -> second - first, factor, "difference");
-    }
 
     /** Play of each cycle = its range; the worst is judged, the mean is told. */
     static Reduction play(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {

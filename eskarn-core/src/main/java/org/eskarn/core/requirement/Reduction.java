@@ -11,6 +11,9 @@ public sealed interface Reduction
                 SizeReduction,
                 PinReduction,
                 PitchReduction,
+                HeightsReduction,
+                LineReduction,
+                SlopesReduction,
                 Figures {
 
     /** The figure the requirement judges, µm. */

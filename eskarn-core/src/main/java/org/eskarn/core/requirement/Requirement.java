@@ -46,7 +46,9 @@ public record Requirement(
     /** What the judged figure may be, µm. */
     public Bounds bounds() {
         double radius = basis.radius().map(Length::micrometres).orElse(0.0);
-        return limit.bounds(characteristic.signed(), radius);
+        // A resultant has no sign, whatever its planes have.
+        boolean signed = characteristic.signed() && statedAs != StatedAs.RESULTANT;
+        return limit.bounds(signed, radius);
     }
 
     /** The width of what is allowed as µm of indicator movement; 0 where nothing is asked. */

@@ -12,17 +12,24 @@ public enum StatedAs {
     DIAMETERS("difference of diameters", "difference of diameters", "largest less smallest diameter of a section"),
     /** Out-of-round as standards say it, half of the former for an oval. */
     RADIAL("radial", "radial out-of-round", "half the difference of diameters, for an oval"),
-    /** Roundness as the tolerance defines it. */
+    /** Form as the tolerance defines it. */
     MINIMUM_ZONE(
-            "minimum zone", "roundness by the minimum zone", "two circles about one centre, as near as they can be"),
-    LEAST_SQUARES("least squares", "roundness by the least squares circle", "about the circle that fits best"),
-    INSCRIBED("inscribed", "roundness by the largest inscribed circle", "for bores that a pin has to enter"),
-    CIRCUMSCRIBED(
-            "circumscribed", "roundness by the smallest circumscribed circle", "for pins that a bore has to take"),
+            "minimum zone", "by the minimum zone", "the thinnest zone that holds all readings, as standards define it"),
+    LEAST_SQUARES("least squares", "by least squares", "about the circle, plane or line that fits best"),
+    INSCRIBED("inscribed", "by the largest inscribed circle", "for bores that a pin has to enter"),
+    CIRCUMSCRIBED("circumscribed", "by the smallest circumscribed circle", "for pins that a bore has to take"),
     /** Pitch from one place to the next. */
     SINGLE_STEP("single step", "error of each single step", "from one place to the next"),
     /** Pitch from the first place on. */
     ACCUMULATED("accumulated", "accumulated error", "from the start to each place"),
+    /** An axis in the plane where it is worse. */
+    EACH_PLANE("worst plane", "each plane by itself", "the worse of both is judged"),
+    /** An axis across both planes. */
+    RESULTANT("resultant", "resultant of both planes", "√(x² + y²)"),
+    /** How far a second axis lies from the first. */
+    OFF_AXIS("off the axis", "distance from the axis of the first bore", "at the worse end of the second bore"),
+    /** The same as a tolerance of position states it. */
+    ZONE_DIAMETER("zone", "diameter of the zone about the first axis", "twice the distance"),
     /** The figure as it comes; the characteristic leaves no choice. */
     ITSELF("", "the figure itself", "");
 
@@ -61,6 +68,6 @@ public enum StatedAs {
 
     /** How many µm of difference between two readings go with one µm of this figure, for a round section. */
     double movementPerUnit() {
-        return this == OFFSET || this == RADIAL ? 2 : 1;
+        return this == OFFSET || this == RADIAL ? 2 : this == ZONE_DIAMETER ? 0.5 : 1;
     }
 }

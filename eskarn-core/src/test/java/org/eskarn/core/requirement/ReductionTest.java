@@ -216,9 +216,10 @@ class ReductionTest {
                 null);
         Layout one = Asked.layout(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "");
         Asked asked = Asked.of(Characteristic.PARALLELISM_OF_LINES, opens, one);
-        assertThat(asked.read(0, 40).verdict().outcome()).isEqualTo(Outcome.PASS);
-        assertThat(asked.read(0, 60).verdict().outcome()).isEqualTo(Outcome.FAIL);
-        assertThat(asked.read(0, -10).verdict().outcome()).isEqualTo(Outcome.FAIL);
+        // The gauge goes along one line and touches the other: less at the back is further away there, so they open.
+        assertThat(asked.read(0, -40).verdict().outcome()).isEqualTo(Outcome.PASS);
+        assertThat(asked.read(0, -60).verdict().outcome()).isEqualTo(Outcome.FAIL);
+        assertThat(asked.read(0, 10).verdict().outcome()).isEqualTo(Outcome.FAIL);
     }
 
     @Test
@@ -294,9 +295,7 @@ class ReductionTest {
         LimitKind kind = what == Characteristic.FUNCTIONAL_FIT ? LimitKind.ANSWER : LimitKind.NONE;
         Limit limit = new Limit(kind, null, null, null, LimitUnit.MILLIMETRE, "", null, "", null);
         for (LayoutKind layoutKind : what.layouts()) {
-            String second = layoutKind == LayoutKind.GRID ? "0 30" : "4";
-            Layout layout = Asked.layout(
-                    what, layoutKind, layoutKind.example(), layoutKind.second().isEmpty() ? "" : second);
+            Layout layout = Asked.layout(what, layoutKind, what.usualFirst(layoutKind), what.usualSecond(layoutKind));
             double[] readings = new double[layout.size()];
             for (int i = 0; i < readings.length; i++) {
                 boolean pins = layoutKind == LayoutKind.PINS;

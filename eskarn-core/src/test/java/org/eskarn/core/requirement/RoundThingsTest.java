@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.remedy.Available;
@@ -189,6 +190,7 @@ class RoundThingsTest {
                 Optional.empty(),
                 Zeroing.ONE_FOR_ALL,
                 Optional.of(mm("-0.002")),
+                Reversal.NONE,
                 Optional.empty());
         assertThat(figure(asked.on(minus).read(1, 1, 0, 0), "the hole is at least")
                         .amount())
@@ -212,6 +214,7 @@ class RoundThingsTest {
                 Optional.empty(),
                 Zeroing.EACH_STEP,
                 Optional.empty(),
+                Reversal.NONE,
                 Optional.empty());
         for (Assessment each : List.of(
                 asked.read(accumulated),

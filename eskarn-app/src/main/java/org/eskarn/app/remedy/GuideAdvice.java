@@ -1,0 +1,111 @@
+package org.eskarn.app.remedy;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.eskarn.app.page.Typed;
+import org.eskarn.app.picture.GuideDrawing;
+import org.eskarn.core.remedy.GuideMove;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.SlopesReduction;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.verdict.Bounds;
+
+/** Setting a guide or fence by its screw, step by step. */
+final class GuideAdvice {
+
+    private static final String TOWARDS = "towards the other line";
+    private static final String AWAY = "away from the other line";
+
+    private GuideAdvice() {}
+
+    static Advice of(Found found, RemedyForm form) {
+        SlopesReduction slopes =
+                (SlopesReduction) found.assessment().reduction().orElseThrow();
+        SlopesReduction.Slope slope = slopes.slopes().get(slopes.worst());
+        FlatForm flat = form.flatIn(found);
+        Typed typed = new Typed(new LinkedHashMap<>());
+        BigDecimal screw = typed.above("flat.screwDistance", flat.screwDistance(), "A distance");
+        double perPlace =
+                found.assessment().sweep().layout().unit().micrometres().doubleValue() / 1000;
+        if (slopes.span() == 0) {
+            return Advice.not(
+                    RemedyKind.GUIDE,
+                    "How far apart both places are is not written in the requirement, so a move cannot be scaled.",
+                    typed.problems());
+        }
+        double distance = screw == null ? slopes.span() : screw.doubleValue() * perPlace;
+        List<Double> errors = new ArrayList<>(List.of(slope.rise()));
+        found.steps().forEach(step -> errors.add(step.movement()));
+        GuideMove move = GuideMove.of(
+                errors,
+                overTheSpan(found.subject().terms(), slopes.span()),
+                distance,
+                slopes.span(),
+                found.dial().graduation().micrometres());
+        boolean towards = move.move() > 0 != flat.screwInFront();
+        String way = towards ? TOWARDS : AWAY;
+        double last = errors.get(errors.size() - 1);
+        boolean done = move.advice() == GuideMove.Advice.DONE;
+        List<String> lines = new ArrayList<>();
+        lines.add(Found.capital(slope.name()) + (last > 0 ? " opens" : " closes") + " towards the back by "
+                + found.deviation(Math.abs(last)) + " over the places measured"
+                + (move.wanted() == 0
+                        ? "."
+                        : "; wanted is " + found.deviations().signed(move.wanted()) + " "
+                                + found.deviations().symbol() + ", the middle of what is allowed."));
+        double fromBest = (errors.get(move.best()) - move.wanted()) * distance / slopes.span();
+        if (move.advice() == GuideMove.Advice.WORSE) {
+            lines.add(
+                    "Go back to " + (move.best() == 0 ? "how it was found" : "where it stood after step " + move.best())
+                            + ", " + found.deviations().signed(errors.get(move.best())) + " "
+                            + found.deviations().symbol() + ". From there it is " + found.deviation(Math.abs(fromBest))
+                            + " at the screw, " + (fromBest > 0 != flat.screwInFront() ? TOWARDS : AWAY) + ".");
+        }
+        String headline = done
+                ? move.advice().sentence()
+                : found.steps().isEmpty() || move.advice() != GuideMove.Advice.WORSE
+                        ? "Move it at the screw by " + found.both(Math.abs(move.move())) + " " + way + "."
+                        : move.advice().sentence();
+        if (!done && move.advice() != GuideMove.Advice.WORSE && !found.steps().isEmpty()) {
+            lines.add(move.advice().sentence());
+        }
+        double factor = slope.rise() == 0 ? 1 : slope.scaled() / slope.rise();
+        return new Advice(
+                RemedyKind.GUIDE,
+                move.advice() != GuideMove.Advice.WORSE,
+                headline,
+                lines,
+                List.of(),
+                List.of(),
+                Optional.of(GuideDrawing.of(
+                        found.subject().name(),
+                        last,
+                        move.move(),
+                        distance / slopes.span(),
+                        flat.screwInFront(),
+                        found.deviations())),
+                OptionalDouble.of(factor * (found.steps().isEmpty() ? move.wanted() : last)),
+                found.steps().isEmpty()
+                        ? "Moved at the screw by " + found.deviation(Math.abs(move.move())) + " " + way
+                        : "Set in " + found.steps().size() + (found.steps().size() == 1 ? " step" : " steps")
+                                + ", last " + found.deviations().signed(last) + " "
+                                + found.deviations().symbol(),
+                typed.problems());
+    }
+
+    /** The limit as it is over the places measured. */
+    private static Bounds overTheSpan(Requirement terms, double span) {
+        Length per = terms.limit().per();
+        double share = per == null ? 1 : span * 1000 / per.micrometres();
+        Double lower = terms.bounds().lower();
+        Double upper = terms.bounds().upper();
+        if (lower != null && upper != null) {
+            return Bounds.between(lower * share, upper * share);
+        }
+        return upper == null ? Bounds.OPEN : Bounds.between(-upper * share, upper * share);
+    }
+}

@@ -1,0 +1,90 @@
+package org.eskarn.app.remedy;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.eskarn.app.page.Typed;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.HeightsReduction;
+import org.eskarn.core.requirement.LineReduction;
+import org.eskarn.core.requirement.Reduction;
+import org.eskarn.core.requirement.SlopesReduction;
+
+/** Good enough for the use: what the error means there, with a reason and a name. The figure stays. */
+final class LeaveAdvice {
+
+    private static final int LONGEST = 200;
+
+    private LeaveAdvice() {}
+
+    static Advice of(Found found, RemedyForm form) {
+        FlatForm flat = form.flatIn(found);
+        Typed typed = new Typed(new LinkedHashMap<>());
+        String reason = typed.atMost("flat.reason", Typed.text(flat.reason()), LONGEST);
+        BigDecimal length = typed.above("flat.workLength", flat.workLength(), "A length");
+        double perPlace =
+                found.assessment().sweep().layout().unit().micrometres().doubleValue() / 1000;
+        String symbol = found.assessment().sweep().layout().unit().symbol();
+        OptionalDouble slope = slope(found);
+        List<String> lines = new ArrayList<>();
+        String meaning = "";
+        if (slope.isPresent() && length != null) {
+            double over = slope.getAsDouble() * length.doubleValue() * perPlace;
+            meaning = "over " + length.toPlainString() + " " + symbol + " of work it comes to " + found.deviation(over);
+            lines.add(Found.capital(meaning) + ".");
+        } else if (slope.isPresent()) {
+            lines.add("Type the length of the work to see what it comes to there.");
+        }
+        lines.add("The verdict and its figure stay as they are; your name stands beside the reason, on the sheet too.");
+        if (reason.isEmpty() || !typed.problems().isEmpty()) {
+            return new Advice(
+                    RemedyKind.LEAVE,
+                    false,
+                    "Write why it is good enough for its use.",
+                    lines,
+                    List.of(),
+                    List.of(),
+                    Optional.empty(),
+                    OptionalDouble.empty(),
+                    "",
+                    typed.problems());
+        }
+        return new Advice(
+                RemedyKind.LEAVE,
+                true,
+                "Left as it is: " + reason,
+                lines,
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                "Left as it is because " + reason + (meaning.isEmpty() ? "" : "; " + meaning),
+                typed.problems());
+    }
+
+    /** Whether its meaning over the length of the work can be told. */
+    static boolean sloping(Found found) {
+        return slope(found).isPresent();
+    }
+
+    /** µm for each mm, where the error is a slope. */
+    private static OptionalDouble slope(Found found) {
+        Reduction reduction = found.assessment().reduction().orElseThrow();
+        if (reduction instanceof SlopesReduction slopes && slopes.span() > 0) {
+            return OptionalDouble.of(
+                    Math.abs(slopes.slopes().get(slopes.worst()).rise()) / slopes.span());
+        }
+        Characteristic what = found.subject().terms().characteristic();
+        if (reduction instanceof LineReduction line && what == Characteristic.SQUARENESS) {
+            return OptionalDouble.of(Math.abs(line.lines().get(line.worst()).slope()));
+        }
+        if (reduction instanceof HeightsReduction heights && what == Characteristic.PARALLELISM_OF_FACES) {
+            return OptionalDouble.of(
+                    Math.hypot(heights.plane().slopeX(), heights.plane().slopeY()));
+        }
+        return OptionalDouble.empty();
+    }
+}

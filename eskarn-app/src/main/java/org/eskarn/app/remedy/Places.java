@@ -1,0 +1,45 @@
+package org.eskarn.app.remedy;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import org.eskarn.app.page.Typed;
+import org.eskarn.core.remedy.Packing.Support;
+import org.jspecify.annotations.Nullable;
+
+/** Supports as they are written, “A 0 0; B 200 0”. */
+final class Places {
+
+    private static final int MOST = 12;
+
+    private Places() {}
+
+    /** @param perPlace mm for each unit they are written in */
+    static List<Support> read(@Nullable String written, double perPlace, Typed typed) {
+        List<Support> supports = new ArrayList<>();
+        for (String each : Typed.text(written).split(";")) {
+            String item = each.strip();
+            if (item.isEmpty()) {
+                continue;
+            }
+            String[] words = item.replace('−', '-').split("\\s+");
+            if (words.length < 3) {
+                typed.problem(
+                        "flat.supports", "“" + item + "” is no support: write a name and two distances, as A 0 0.");
+                return List.of();
+            }
+            BigDecimal x = typed.number("flat.supports", words[words.length - 2]);
+            BigDecimal y = typed.number("flat.supports", words[words.length - 1]);
+            if (x == null || y == null) {
+                return List.of();
+            }
+            String name = String.join(" ", java.util.Arrays.copyOf(words, words.length - 2));
+            supports.add(new Support(name, x.doubleValue() * perPlace, y.doubleValue() * perPlace));
+        }
+        if (supports.size() > MOST) {
+            typed.problem(
+                    "flat.supports", "A part stands on twelve supports at most; there are " + supports.size() + ".");
+        }
+        return supports;
+    }
+}

@@ -1,0 +1,114 @@
+package org.eskarn.app.remedy;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.eskarn.app.page.Said;
+import org.eskarn.app.page.Typed;
+import org.eskarn.app.picture.PlatePictures;
+import org.eskarn.core.flat.Facets;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.remedy.Regrind;
+import org.eskarn.core.remedy.Regrind.Feed;
+import org.eskarn.core.requirement.HeightsReduction;
+
+/** Grinding a face until it is clean. */
+final class RegrindAdvice {
+
+    /** µm of a usual downfeed. */
+    private static final double USUAL = 5;
+
+    private RegrindAdvice() {}
+
+    static Advice of(Found found, RemedyForm form) {
+        HeightsReduction heights =
+                (HeightsReduction) found.assessment().reduction().orElseThrow();
+        FlatForm flat = form.flatIn(found);
+        Typed typed = new Typed(new LinkedHashMap<>());
+        BigDecimal feed = typed.above("flat.feed", flat.feed(), "A downfeed");
+        Integer at = typed.whole("flat.atFeed", flat.atFeed(), 0, Regrind.MOST);
+        List<Station> stations = found.assessment().sweep().layout().stations();
+        Facets facets = heights.facets(stations);
+        double[] lying = flat.levelled() ? heights.levelled() : heights.heights();
+        double micrometres = feed == null ? USUAL : found.deviations().micrometres(feed.doubleValue());
+        if (!typed.problems().isEmpty()) {
+            return Advice.not(RemedyKind.REGRIND, "Type the depth of each downfeed.", typed.problems());
+        }
+        try {
+            Regrind grind = Regrind.of(facets, lying, micrometres);
+            int shown = Math.max(0, Math.min(at == null ? 1 : at, grind.feeds().size()));
+            return told(found, flat, grind, lying, facets, stations, shown, typed);
+        } catch (IllegalArgumentException e) {
+            typed.problem("flat.feed", Found.capital(String.valueOf(e.getMessage())) + ".");
+            return Advice.not(RemedyKind.REGRIND, "Plan it with deeper downfeeds.", typed.problems());
+        }
+    }
+
+    private static Advice told(
+            Found found,
+            FlatForm flat,
+            Regrind grind,
+            double[] lying,
+            Facets facets,
+            List<Station> stations,
+            int shown,
+            Typed typed) {
+        String first = stations.get(grind.first()).name();
+        String last = stations.get(grind.last()).name();
+        double top = lying[grind.first()];
+        double depth = shown == 0 ? 0 : grind.feeds().get(shown - 1).depth();
+        double level = top - Math.min(depth, grind.stock());
+        double[] toGo = lying.clone();
+        for (int i = 0; i < toGo.length; i++) {
+            toGo[i] -= level;
+        }
+        String how = flat.levelled() ? "levelled to its zone" : "as it lies on the plate";
+        List<String> lines = new ArrayList<>(List.of(
+                "The wheel touches first at " + first + "; last to clean up is " + last + ".",
+                flat.levelled()
+                        ? "Levelled, the least stock there is has to go: the flatness. Shim it level before it is clamped."
+                        : "It is ground parallel to the face it lies on. Levelled to its zone it would take "
+                                + found.deviation(((HeightsReduction)
+                                                found.assessment().reduction().orElseThrow())
+                                        .zone()
+                                        .width())
+                                + " only, but then it is not parallel to that face."));
+        lines.add("Let it cool before the last feed: a warm face is a domed one.");
+        return new Advice(
+                RemedyKind.REGRIND,
+                grind.stock() > 0,
+                "Take " + found.both(grind.stock()) + " off, " + how + ", and the whole face cleans up.",
+                lines,
+                List.of(),
+                List.of(feeds(found, grind)),
+                Optional.of(PlatePictures.cleaned(
+                        found.subject().name()
+                                + (shown == 0 ? " before the first downfeed" : " after downfeed " + shown),
+                        stations,
+                        found.assessment().sweep().layout().unit().micrometres().doubleValue() / 1000,
+                        toGo,
+                        facets,
+                        found.deviations())),
+                OptionalDouble.of(0),
+                "Ground " + how + ", stock " + found.deviation(grind.stock()),
+                typed.problems());
+    }
+
+    private static Said.Table feeds(Found found, Regrind grind) {
+        String unit = ", " + found.deviations().symbol();
+        return new Said.Table(
+                "Downfeed by downfeed",
+                List.of("downfeed", "below first touch" + unit, "still to go" + unit, "cleaned, %"),
+                grind.feeds().stream()
+                        .map((Feed feed) -> new Said.Row(
+                                Integer.toString(feed.number()),
+                                List.of(
+                                        found.deviations().amount(feed.depth()),
+                                        found.deviations().amount(feed.left()),
+                                        Long.toString(Math.round(100 * feed.cleaned())))))
+                        .toList());
+    }
+}

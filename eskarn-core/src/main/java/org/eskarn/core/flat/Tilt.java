@@ -1,0 +1,29 @@
+package org.eskarn.core.flat;
+
+import org.eskarn.core.round.Way;
+
+/**
+ * The slope of a plane as people say it: how much over 100 mm, and which way is downhill.
+ *
+ * @param slopeX µm for each mm to the right
+ * @param slopeY µm for each mm upwards on the plan
+ */
+public record Tilt(double slopeX, double slopeY) {
+
+    private static final double HUNDRED = 100;
+
+    /** µm over 100 mm along the steepest way. */
+    public double per100() {
+        return HUNDRED * Math.hypot(slopeX, slopeY);
+    }
+
+    /** The way water would run, radians clockwise from the top of the plan; without a tilt any. */
+    public double downhill() {
+        return Way.opposite(Math.atan2(slopeX, slopeY));
+    }
+
+    /** The same in words, as seen on the plan from above. */
+    public String words() {
+        return Way.words(downhill());
+    }
+}

@@ -1,0 +1,211 @@
+package org.eskarn.core.requirement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.reading.Corrections;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Outcome;
+import org.junit.jupiter.api.Test;
+
+class FlatThingsTest {
+
+    private static Length mm(String amount) {
+        return Length.of(amount, LengthUnit.MILLIMETRE);
+    }
+
+    private static Basis basis(String span, Zeroing zeroing, Reversal reversal) {
+        return new Basis(
+                Optional.empty(),
+                Optional.empty(),
+                span.isEmpty() ? Optional.empty() : Optional.of(mm(span)),
+                zeroing,
+                Optional.empty(),
+                reversal,
+                Optional.empty());
+    }
+
+    private static Asked twice(
+            Characteristic what, LayoutKind kind, String first, String second, String span, Reversal how) {
+        Layout layout = Asked.layout(what, kind, first, second).twice(how.first(), how.second());
+        return Asked.of(what, Asked.atMost("0.02"), layout).on(basis(span, Zeroing.ONE_FOR_ALL, how));
+    }
+
+    private static String remarks(Assessment assessment) {
+        return assessment.reduction().orElseThrow().told().remarks().toString();
+    }
+
+    @Test
+    void aFaceTellsAllThreeAndJudgesTheOneAsked() {
+        Layout grid = Asked.layout(Characteristic.FLATNESS, LayoutKind.GRID, "0 50 100", "0 40 80");
+        double[] wedgeWithDome = {0, 10, 20, 4, 22, 24, 8, 18, 28};
+        Assessment flat =
+                Asked.of(Characteristic.FLATNESS, Asked.atMost("0.01"), grid).read(wedgeWithDome);
+        assertThat(flat.verdict().value()).isCloseTo(8, within(1e-9));
+        assertThat(flat.reduction().orElseThrow().figures().get(0).amount()).isEqualTo(28);
+        assertThat(remarks(flat)).contains("down and to the left", "50 | 40");
+        Assessment least = Asked.of(Characteristic.FLATNESS, Asked.atMost("0.01"), grid)
+                .stated(StatedAs.LEAST_SQUARES)
+                .read(wedgeWithDome);
+        assertThat(least.verdict().value()).isCloseTo(8, within(1e-9)).isNotNaN();
+        Assessment parallel = Asked.of(Characteristic.PARALLELISM_OF_FACES, Asked.atMost("0.01"), grid)
+                .read(wedgeWithDome);
+        assertThat(parallel.verdict().value()).isEqualTo(28);
+        Layout inLine = Asked.layout(Characteristic.FLATNESS, LayoutKind.POINTS, "a 0 0; b 10 10; c 20 20", "");
+        assertThat(Asked.of(Characteristic.FLATNESS, Asked.atMost("0.01"), inLine)
+                        .read(0, 1, 2)
+                        .missing()
+                        .orElseThrow())
+                .contains("not on one line");
+    }
+
+    @Test
+    void extremesOfAFlickerWidenTheZoneByTheBand() {
+        Layout grid = Asked.layout(Characteristic.FLATNESS, LayoutKind.GRID, "0 50 100", "0 40");
+        List<Reading> readings = grid.stations().stream()
+                .map(station -> new Reading(station, 0, 1.5))
+                .toList();
+        Asked asked = Asked.of(Characteristic.FLATNESS, Asked.atMost("0.01"), grid);
+        Sweep sweep = new Sweep(grid, readings, 0.0);
+        assertThat(Assessment.of(
+                                asked.flicker(FlickerRule.EXTREMES).requirement(),
+                                Asked.MICRON,
+                                sweep,
+                                Corrections.NONE)
+                        .verdict()
+                        .value())
+                .isCloseTo(3, within(1e-9));
+        assertThat(Assessment.of(asked.requirement(), Asked.MICRON, sweep, Corrections.NONE)
+                        .verdict()
+                        .value())
+                .isCloseTo(0, within(1e-9));
+    }
+
+    @Test
+    void aMasterSquareOrAReversalTakesTheComparatorsErrorOff() {
+        // The comparator leans by 10 over the height, the part by 6 the same way.
+        Asked onMaster = twice(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", "", "", Reversal.ON_MASTER);
+        Assessment master = onMaster.read(0, 5, 10, 0, 0, 8, 16);
+        assertThat(master.verdict().value()).isCloseTo(6, within(1e-9));
+        assertThat(remarks(master)).contains("towards the gauge", "On the master");
+        Asked reversed = twice(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", "", "", Reversal.PART_TURNED);
+        assertThat(reversed.read(0, 8, 16, 0, 0, 2, 4).verdict().value()).isCloseTo(6, within(1e-9));
+        // Where the first set-up did not come back to its zero, nothing is proved.
+        assertThat(reversed.read(0, 8, 16, 9, 0, 2, 4).verdict().outcome()).isEqualTo(Outcome.NOT_PROVEN);
+        assertThat(reversed.returned(null, 0, 8, 16, 0, 0).reduction()).isEmpty();
+    }
+
+    @Test
+    void severalLinesOfAnUprightAreJudgedByTheWorstAndCompared() {
+        Layout lines = Asked.layout(Characteristic.SQUARENESS, LayoutKind.LINES, "left; right", "0 50 100")
+                .rezeroed();
+        assertThat(lines.stations()).extracting(Station::name).contains("left · 0 mm again");
+        Assessment both = Asked.of(Characteristic.SQUARENESS, Asked.atMost("0.01"), lines)
+                .on(basis("", Zeroing.EACH_STEP, Reversal.NONE))
+                .read(0, 2, 4, 0, 0, -4, -8);
+        assertThat(both.verdict().value()).isEqualTo(8);
+        assertThat(remarks(both)).contains("Worst along right", "away from");
+        LineReduction lined = (LineReduction) both.reduction().orElseThrow();
+        assertThat(lined.lines()).hasSize(2);
+        assertThat(lined.worst()).isEqualTo(1);
+    }
+
+    @Test
+    void aBedIsReadByPlacementsOrFootToFoot() {
+        Layout steps =
+                Asked.layout(Characteristic.STRAIGHTNESS, LayoutKind.STEPS, "0 100 200; 100 200 300; 200 300 400", "");
+        double[] bed = {0, 3, 4, 3, 0};
+        Assessment joined = Asked.of(Characteristic.STRAIGHTNESS, Asked.atMost("0.01"), steps)
+                .read(bed[0], bed[1], bed[2], 50 + bed[1], 52 + bed[2], 54 + bed[3], bed[2], bed[3], bed[4]);
+        assertThat(joined.verdict().value()).isCloseTo(4, within(1e-9));
+        assertThat(remarks(joined)).contains("lifted and turned");
+        Layout feet = Asked.layout(Characteristic.STRAIGHTNESS, LayoutKind.LINE, "100 200 300 400", "")
+                .rezeroed();
+        // A level that speaks of 1000 mm reads ten times the rise over a step of 100 mm.
+        Assessment level = Asked.of(Characteristic.STRAIGHTNESS, Asked.atMost("0.01"), feet)
+                .on(basis("1000", Zeroing.EACH_STEP, Reversal.NONE))
+                .read(30, 10, -10, -30);
+        assertThat(level.verdict().value()).isCloseTo(4, within(1e-9));
+        assertThat(level.sweep().layout().returns()).isFalse();
+    }
+
+    @Test
+    void anArborTurnedHalfRoundAndALinkTurnedOverAreShared() {
+        Asked axis = twice(
+                Characteristic.PARALLELISM_OF_AXIS,
+                LayoutKind.PAIRS,
+                "upright; level",
+                "",
+                "300",
+                Reversal.FIXTURE_TURNED);
+        // The bore rises by 6 and 8, the arbor is bent by 2 and 1.
+        Assessment turned = axis.stated(StatedAs.RESULTANT).read(0, 8, 0, 9, 0, 4, 0, 7);
+        assertThat(turned.verdict().value()).isCloseTo(10, within(1e-9));
+        SlopesReduction slopes = (SlopesReduction) turned.reduction().orElseThrow();
+        assertThat(slopes.slopes()).extracting(SlopesReduction.Slope::name).containsExactly("upright", "level");
+        assertThat(slopes.slopes()).extracting(SlopesReduction.Slope::fixture).containsExactly(2.0, 1.0);
+        Asked link =
+                twice(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", "100", Reversal.PART_TURNED);
+        Assessment over = link.read(0, 7, 0, 30, 0, 1, 0, -20);
+        assertThat(over.verdict().value()).isCloseTo(25, within(1e-9));
+        assertThat(((SlopesReduction) over.reduction().orElseThrow())
+                        .slopes()
+                        .get(0)
+                        .fixture())
+                .isEqualTo(4);
+    }
+
+    @Test
+    void guidesSayWhichWayTheyOpenAndPiecesAreCompared() {
+        Layout guides = Asked.layout(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "left; right", "");
+        Assessment both = Asked.of(Characteristic.PARALLELISM_OF_LINES, Asked.atMost("0.05"), guides)
+                .read(0, 10, 0, -30);
+        assertThat(both.verdict().value()).isEqualTo(30);
+        assertThat(remarks(both)).contains("right decides: it opens towards the back");
+        Layout pieces = Asked.layout(
+                Characteristic.PARALLELISM_OF_AXIS, LayoutKind.PAIRS, "case 1: upright; case 2: upright", "");
+        assertThat(remarks(Asked.of(Characteristic.PARALLELISM_OF_AXIS, Asked.atMost("0.05"), pieces)
+                        .read(0, 4, 0, 9)))
+                .contains("case 2 differs from case 1, upright, by");
+    }
+
+    @Test
+    void boresInLineAreJudgedByTheResultantOfBothPlanes() {
+        Layout planes = Asked.layout(Characteristic.BORES_IN_LINE, LayoutKind.LINES, "upright; level", "0 50 150 200");
+        Asked asked = Asked.of(Characteristic.BORES_IN_LINE, Asked.atMost("0.05"), planes);
+        assertThat(asked.read(0, 0, 3, 3, 0, 5, 15, 24).verdict().value()).isCloseTo(5, within(1e-9));
+        assertThat(asked.stated(StatedAs.ZONE_DIAMETER)
+                        .read(0, 0, 3, 3, 0, 5, 15, 24)
+                        .verdict()
+                        .value())
+                .isCloseTo(10, within(1e-9));
+    }
+
+    @Test
+    void sweepLinesAndRimsAreWrittenShortly() throws LayoutRejected {
+        Layout layout = new WrittenLayout(
+                        LayoutKind.POINTS,
+                        LengthUnit.MILLIMETRE,
+                        "A 0 0 to 80 60 in 5; rim round 40 30 at 20 in 4; ear 100 30",
+                        "")
+                .read(List.of());
+        assertThat(layout.stations()).hasSize(10);
+        assertThat(layout.stations().get(2).distance()).isEqualTo(40);
+        assertThat(layout.stations().get(2).height()).isEqualTo(30);
+        assertThat(layout.stations().get(6).name()).isEqualTo("rim 2");
+        assertThat(layout.stations().get(6).distance()).isEqualTo(60);
+        assertThat(layout.stations().get(9).name()).isEqualTo("ear");
+    }
+}
