@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The page of a correction. */
 @Controller
@@ -93,11 +94,12 @@ class RemedyController {
             StepForm step,
             @RequestParam int version,
             Model model,
+            RedirectAttributes again,
             HttpServletResponse response,
             @AuthenticationPrincipal SignedIn person) {
         try {
             remedies.step(number, position, step.place(), step.done(), step.typed(), version, person.id());
-            form.kept().forEach(model::addAttribute);
+            again.addAllAttributes(form.kept());
             return "redirect:/dockets/" + number + "/" + position + "/remedy";
         } catch (DocketConflict | EntryRejected e) {
             response.setStatus(

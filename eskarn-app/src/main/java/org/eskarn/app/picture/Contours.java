@@ -21,26 +21,68 @@ final class Contours {
         this.at = at;
     }
 
-    /** The part above a level, as one path of many pieces that all go round the same way, so that no seam shows. */
+    /**
+     * The part above a level, as one path of many pieces that all go round the same way, so that no seam shows. Cells of a
+     * grid that lie above it whole are drawn together, row by row.
+     */
     String above(double level) {
         StringBuilder path = new StringBuilder();
-        for (int[] t : facets.triangles()) {
-            List<Xy> piece = new ArrayList<>();
-            for (int k = 0; k < 3; k++) {
-                int a = t[k];
-                int b = t[(k + 1) % 3];
-                if (corners[a] >= level) {
-                    piece.add(at.get(a));
+        List<int[]> cells = facets.middles();
+        boolean grid = !cells.isEmpty();
+        int first = facets.x().length - cells.size();
+        for (int i = 0; grid && i < cells.size(); i++) {
+            if (whole(cells.get(i), first + i, level)) {
+                int last = i;
+                while (last + 1 < cells.size()
+                        && beside(cells.get(last), cells.get(last + 1))
+                        && whole(cells.get(last + 1), first + last + 1, level)) {
+                    last++;
                 }
-                if (corners[a] >= level != corners[b] >= level) {
-                    piece.add(between(a, b, level));
-                }
+                append(
+                        path,
+                        List.of(
+                                at.get(cells.get(i)[0]),
+                                at.get(cells.get(last)[1]),
+                                at.get(cells.get(last)[2]),
+                                at.get(cells.get(i)[3])));
+                i = last;
             }
-            if (piece.size() > 2) {
-                append(path, piece);
+        }
+        for (int k = 0; k < facets.triangles().size(); k++) {
+            if (!grid || !whole(cells.get(k / 4), first + k / 4, level)) {
+                piece(path, facets.triangles().get(k), level);
             }
         }
         return path.toString();
+    }
+
+    private boolean whole(int[] cell, int middle, double level) {
+        boolean whole = corners[middle] >= level;
+        for (int corner : cell) {
+            whole &= corners[corner] >= level;
+        }
+        return whole;
+    }
+
+    private static boolean beside(int[] cell, int[] next) {
+        return next[0] == cell[1] && next[3] == cell[2];
+    }
+
+    private void piece(StringBuilder path, int[] t, double level) {
+        List<Xy> piece = new ArrayList<>();
+        for (int k = 0; k < 3; k++) {
+            int a = t[k];
+            int b = t[(k + 1) % 3];
+            if (corners[a] >= level) {
+                piece.add(at.get(a));
+            }
+            if (corners[a] >= level != corners[b] >= level) {
+                piece.add(between(a, b, level));
+            }
+        }
+        if (piece.size() > 2) {
+            append(path, piece);
+        }
     }
 
     private static void append(StringBuilder path, List<Xy> piece) {

@@ -92,7 +92,6 @@ final class PlateDrawing {
         Sketch sketch = new Sketch();
         Coarser drawn = Coarser.of(plate, MOST_BLOCKS);
         Contours contours = face(sketch, drawn);
-        contacts(sketch);
         next(sketch);
         marks(sketch);
         extremes(sketch);
@@ -101,6 +100,7 @@ final class PlateDrawing {
                 spot(sketch, i);
             }
         }
+        contacts(sketch);
         labels(sketch, contours);
         key(sketch);
         downhill(sketch);

@@ -13,6 +13,7 @@ import org.eskarn.app.page.Display;
 record Ramp(double lowest, double highest, double[] levels) {
 
     private static final int TONES = 7;
+    private static final double[] STEPS = {1, 2, 2.5, 5};
 
     /** At most seven tones; none at all where all heights are the same. */
     static Ramp of(double[] heights, Display display) {
@@ -22,7 +23,7 @@ record Ramp(double lowest, double highest, double[] levels) {
         if (!(highest - lowest > display.finest() / 10)) {
             return new Ramp(lowest, highest, new double[0]);
         }
-        double step = RoundSteps.atLeast(range / (TONES - 1));
+        double step = step(range / (TONES - 1));
         long from = (long) Math.floor(display.of(lowest) / step + 1e-9) + 1;
         long to = (long) Math.ceil(display.of(highest) / step - 1e-9) - 1;
         double[] levels = new double[(int) Math.max(0, to - from + 1)];
@@ -30,6 +31,17 @@ record Ramp(double lowest, double highest, double[] levels) {
             levels[i] = display.micrometres((from + i) * step);
         }
         return new Ramp(lowest, highest, levels);
+    }
+
+    /** The smallest of 1, 2, 2.5, 5 times a power of ten that is not below {@code least}. */
+    private static double step(double least) {
+        double power = Math.pow(10, Math.floor(Math.log10(least)));
+        for (double step : STEPS) {
+            if (step * power >= least * (1 - 1e-9)) {
+                return step * power;
+            }
+        }
+        return 10 * power;
     }
 
     int tones() {

@@ -84,17 +84,8 @@ class TraceDrawingTest {
 
     @Test
     void positionsAreToScaleAndDeviationsToTheBar() {
-        TracePicture picture = (TracePicture) draw(
-                Characteristic.STRAIGHTNESS,
-                atMost("0.02"),
-                LayoutKind.LINE,
-                "0 10 40 100",
-                "",
-                Basis.NONE,
-                0,
-                4,
-                9,
-                2);
+        TracePicture picture = (TracePicture)
+                draw(Characteristic.RECORD, atMost("0.02"), LayoutKind.LINE, "0 10 40 100", "", Basis.NONE, 0, 4, 9, 2);
         List<TracePicture.Spot> spots = picture.spots();
         double perMillimetre = (spots.get(3).at().x() - spots.get(0).at().x()) / 100;
         assertThat(spots.get(1).at().x()).isCloseTo(spots.get(0).at().x() + 10 * perMillimetre, within(1e-6));
@@ -104,7 +95,6 @@ class TraceDrawingTest {
         assertThat(spots.get(0).at().y() - spots.get(2).at().y()).isCloseTo(9 * perMicrometre, within(1e-6));
         assertThat(Objects.requireNonNull(picture.zero()))
                 .isCloseTo(spots.get(0).at().y(), within(1e-6));
-        assertThat(picture.fitted()).isNotNull();
     }
 
     @Test
@@ -133,32 +123,6 @@ class TraceDrawingTest {
             assertThat(spot.at().y()).isBetween(TracePicture.TOP - 14, TracePicture.FOOT + 14);
         }
         assertThat(Objects.requireNonNull(picture.next()).label()).isEqualTo("next: 60 mm · 180°");
-    }
-
-    @Test
-    void aPlaneIsToScaleWithItsHighAndLowMarked() {
-        PlanPicture picture = (PlanPicture) draw(
-                Characteristic.FLATNESS,
-                atMost("0.02"),
-                LayoutKind.GRID,
-                "0 100 300",
-                "0 50",
-                Basis.NONE,
-                1,
-                4,
-                -3,
-                2,
-                2);
-        List<PlanPicture.Spot> spots = picture.spots();
-        double perMillimetre = (spots.get(2).at().x() - spots.get(0).at().x()) / 300;
-        assertThat(spots.get(1).at().x() - spots.get(0).at().x()).isCloseTo(100 * perMillimetre, within(1e-6));
-        assertThat(spots.get(0).at().y() - spots.get(3).at().y()).isCloseTo(50 * perMillimetre, within(1e-6));
-        assertThat(spots.get(1).word()).isEqualTo("high");
-        assertThat(spots.get(1).ramp()).isEqualTo(6);
-        assertThat(spots.get(2).word()).isEqualTo("low");
-        assertThat(spots.get(2).ramp()).isZero();
-        assertThat(spots.get(5).ramp()).isEqualTo(-1);
-        assertThat(Objects.requireNonNull(picture.next()).label()).isEqualTo("next: 300 | 50");
     }
 
     @ParameterizedTest

@@ -52,6 +52,32 @@ class MeasureTest {
         }
     }
 
+    @Test
+    void aPastedGridIsMappedAndComparedAndAWrongRowIsNamed(Eskarn eskarn) {
+        Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + "/tables/grid");
+        page.locator("[name=heights]").fill("0 1 0\n1 9 1\n0 1 0");
+        page.locator("[name=earlier]").fill("0 1 0\n1 4 1\n0 1 0");
+        page.locator("button.first").click();
+        assertThat(page.locator("#answer")).containsText("Flatness, minimum zone");
+        assertThat(page.locator("#answer")).containsText("Largest change: +5.0 µm at row 2, 2");
+        assertThat(page.locator("#answer .picture svg")).hasCount(2);
+        page.locator("[name=heights]").fill("0 1 0\n1 9");
+        page.locator("button.first").click();
+        assertThat(page.locator("main [role=alert]")).containsText("Row 2 has 2 heights");
+        assertThat(page.locator("[name=heights]")).hasValue("0 1 0\n1 9");
+    }
+
+    @Test
+    void reversalSharesTheErrorAndSaysWhenSomethingMoved(Eskarn eskarn) {
+        Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + "/tables/reversal?first=7+30&second=1+-20&again=7.5+34&allowed=1");
+        assertThat(page.locator("tbody tr").first()).containsText("3.000");
+        assertThat(page.locator("tbody tr").first()).containsText("yes");
+        assertThat(page.locator("tbody tr").nth(1)).containsText("25.000");
+        assertThat(page.locator("tbody tr").nth(1)).containsText("no, something moved");
+    }
+
     /** The plan follows the typing, and says what it is on. */
     @Test
     void aCutIsPlannedFromOneSize(Eskarn eskarn) {

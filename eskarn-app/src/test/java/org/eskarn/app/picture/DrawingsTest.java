@@ -31,8 +31,8 @@ import org.eskarn.core.verdict.DecisionRule;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Pictures of round things stay on their sheet at 3, 8 and 72 stations, for small, usual and absurd deviations. */
-class RoundPicturesTest {
+/** Pictures stay on their sheet with few and many stations, read or not, for small, usual and absurd deviations. */
+class DrawingsTest {
 
     private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
     private static final Display MICROMETRES = new Display(LengthUnit.MICROMETRE);
@@ -58,7 +58,21 @@ class RoundPicturesTest {
         "OUTSIDE_SIZE, RINGS, 10 60 110, 3, 6",
         "BORE_SIZE, RINGS, 5 15 25, 2, 900",
         "OUT_OF_ROUND, RINGS, 10 20 30 40 50, 72, 8",
-        "TAPER, RINGS, 8 32, 2, 4"
+        "TAPER, RINGS, 8 32, 2, 4",
+        "FLATNESS, GRID, 0 100, 0 50, 0",
+        "FLATNESS, GRID, 0 50 100, 0 40 80, 5",
+        "PARALLELISM_OF_FACES, GRID, 10 60 110, 10 60, 900",
+        "FLATNESS, POINTS, A 0 0 to 80 60 in 30; rim round 40 30 at 20 in 30, '', 8",
+        "FLATNESS, POINTS, A 0 0; B 10 10; C 20 20, '', 8",
+        "STRAIGHTNESS, LINE, 0 40 80 120, '', 5",
+        "STRAIGHTNESS, LINES, left; right, 0 40 80, 900",
+        "STRAIGHTNESS, STEPS, 0 100 200; 100 200 300, '', 5",
+        "SQUARENESS, LINE, 10 60 110, '', 0",
+        "SQUARENESS, LINES, along; across, 10 60 110, 9",
+        "BORES_IN_LINE, LINES, upright; level, 10 60 210 260, 8",
+        "PARALLELISM_OF_AXIS, PAIRS, upright; level, '', 20",
+        "PARALLELISM_OF_LINES, PAIRS, 6, '', 900",
+        "BEND_AND_TWIST, PAIRS, bend; twist, '', 0"
     })
     void stayOnTheirSheet(Characteristic what, LayoutKind kind, String first, String second, double largest) {
         Random random = new Random(what.ordinal() + (long) largest);
@@ -75,7 +89,7 @@ class RoundPicturesTest {
         }
     }
 
-    private static Picture draw(Characteristic what, Layout layout, Sweep sweep) {
+    private static Picture draw(Characteristic what, Layout layout, Sweep sweep, View view) {
         Limit limit = what.sized()
                 ? Limit.between("45.002", "45.018", LimitUnit.MILLIMETRE)
                 : Limit.atMost(Length.of("0.02", LengthUnit.MILLIMETRE));
@@ -92,11 +106,17 @@ class RoundPicturesTest {
                 layout,
                 Basis.NONE.of(size));
         Assessment assessment = Assessment.of(terms, DIAL, sweep, Corrections.NONE);
-        return Pictures.of(new Subject(terms, "Seat", "the drive end", size), assessment, MICROMETRES);
+        Subject subject = new Subject(terms, "Seat", "the drive end", size);
+        return Pictures.of(subject, assessment, MICROMETRES, view);
     }
 
     private static void draws(Characteristic what, Layout layout, Sweep sweep) {
-        Picture picture = draw(what, layout, sweep);
+        for (View view : View.values()) {
+            onSheet(draw(what, layout, sweep, view));
+        }
+    }
+
+    private static void onSheet(Picture picture) {
         if (picture instanceof Drawing drawing) {
             assertThat(drawing.shapes()).isNotEmpty();
             for (Drawing.Shape shape : drawing.shapes()) {
@@ -132,7 +152,7 @@ class RoundPicturesTest {
                 .map(s -> Reading.still(s, 700 * Math.sin(s.radians()) + 3 * Math.cos(2 * s.radians())))
                 .toList();
         Sweep sweep = new Sweep(layout, readings, readings.get(0).micrometres());
-        Drawing drawing = (Drawing) draw(Characteristic.ROUNDNESS, layout, sweep);
+        Drawing drawing = (Drawing) draw(Characteristic.ROUNDNESS, layout, sweep, View.AS_READ);
         assertThat(drawing.shapes().stream().map(Drawing.Shape::text).filter(t -> t.endsWith("°")))
                 .containsExactly("0°", "45°", "90°", "135°", "180°", "225°", "270°", "315°");
     }

@@ -1,0 +1,132 @@
+package org.eskarn.core.remedy;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.eskarn.core.flat.Difference;
+import org.eskarn.core.flat.Facets;
+import org.eskarn.core.flat.MinimumZonePlane;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.remedy.Packing.Support;
+import org.eskarn.core.verdict.Bounds;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+class FlatRemedyTest {
+
+    private static final double[] X =
+            IntStream.range(0, 16).mapToDouble(i -> 30 * (i % 4)).toArray();
+    private static final double[] Y =
+            IntStream.range(0, 16).mapToDouble(i -> 20 * (i / 4)).toArray();
+    private static final Facets FACETS =
+            Facets.of(X, Y, IntStream.range(0, 16).map(i -> -1).toArray());
+
+    @RepeatedTest(10)
+    void grindingCleansMoreWithEachFeedAndAllAtTheStock(RepetitionInfo info) {
+        double[] heights =
+                new Random(info.getCurrentRepetition()).doubles(16, -9, 9).toArray();
+        Regrind grind = Regrind.of(FACETS, heights, 2);
+        assertThat(heights[grind.first()] - heights[grind.last()]).isCloseTo(grind.stock(), within(1e-12));
+        double before = 0;
+        for (Regrind.Feed feed : grind.feeds()) {
+            assertThat(feed.cleaned()).isGreaterThanOrEqualTo(before);
+            before = feed.cleaned();
+        }
+        Regrind.Feed last = grind.feeds().get(grind.feeds().size() - 1);
+        assertThat(last.left()).isEqualTo(0);
+        assertThat(last.cleaned()).isEqualTo(1);
+        assertThat(grind.feeds()).hasSize((int) Math.ceil(grind.stock() / 2));
+    }
+
+    @Test
+    void aLevelFaceNeedsNoFeedAndTinyOnesAreRefused() {
+        assertThat(Regrind.of(FACETS, new double[16], 2).feeds()).isEmpty();
+        assertThatThrownBy(() -> Regrind.of(FACETS, X, 0.1)).hasMessageContaining("downfeed takes 900");
+        assertThatThrownBy(() -> Regrind.of(FACETS, X, 0)).hasMessageContaining("above zero");
+    }
+
+    /** After packing the face is as parallel as it is flat, and packing never lowers. */
+    @RepeatedTest(10)
+    void packingLeavesNothingButFlatness(RepetitionInfo info) throws StationsUnfit {
+        Random chance = new Random(info.getCurrentRepetition());
+        double a = chance.nextGaussian();
+        double b = chance.nextGaussian();
+        double[] heights = IntStream.range(0, 16)
+                .mapToDouble(i -> a * X[i] + b * Y[i] + 2 * chance.nextGaussian())
+                .toArray();
+        MinimumZonePlane zone = MinimumZonePlane.fit(X, Y, heights);
+        List<Support> supports = List.of(new Support("A", 0, 0), new Support("B", 90, 0), new Support("C", 45, 60));
+        Packing packing = Packing.of(zone, X, Y, heights, supports, false);
+        assertThat(packing.parallelism()).isCloseTo(zone.width(), within(1e-9));
+        assertThat(packing.predicted()[0]).isEqualTo(heights[0]);
+        assertThat(packing.lifts()).allMatch(lift -> lift >= 0).contains(0.0);
+        Packing screws = Packing.of(zone, X, Y, heights, supports, true);
+        double moved = screws.lifts().stream().mapToDouble(Math::abs).sum();
+        assertThat(moved)
+                .isLessThanOrEqualTo(
+                        packing.lifts().stream().mapToDouble(x -> x).sum() + 1e-9);
+        // The lifts are the plane turned level: what lies lower by the plane is lifted by as much.
+        assertThat(packing.lifts().get(1) - packing.lifts().get(0)).isCloseTo(-zone.slopeX() * 90, within(1e-9));
+        assertThatThrownBy(() -> Packing.of(zone, X, Y, heights, supports.subList(0, 1), false))
+                .hasMessageContaining("two supports");
+    }
+
+    @Test
+    void aGuideMovesByTheErrorTimesItsLever() {
+        GuideMove found = GuideMove.of(List.of(-90.0), Bounds.between(0, 100), 450, 300, 10);
+        assertThat(found.wanted()).isEqualTo(50);
+        assertThat(found.move()).isEqualTo(-210);
+        assertThat(found.advice()).isEqualTo(GuideMove.Advice.MOVE);
+        assertThat(GuideMove.of(List.of(-90.0, -20.0), Bounds.between(0, 100), 450, 300, 10)
+                        .advice())
+                .isEqualTo(GuideMove.Advice.GO_ON);
+        GuideMove worse = GuideMove.of(List.of(-90.0, -20.0, -70.0), Bounds.between(0, 100), 450, 300, 10);
+        assertThat(worse.advice()).isEqualTo(GuideMove.Advice.WORSE);
+        assertThat(worse.best()).isEqualTo(1);
+        assertThat(GuideMove.of(List.of(-90.0, -84.0), Bounds.between(0, 100), 450, 300, 10)
+                        .advice())
+                .isEqualTo(GuideMove.Advice.NO_HELP);
+        assertThat(GuideMove.of(List.of(-90.0, 40.0), Bounds.between(0, 100), 450, 300, 10)
+                        .advice())
+                .isEqualTo(GuideMove.Advice.DONE);
+        assertThat(GuideMove.of(List.of(30.0), Bounds.between(-20, 20), 300, 300, 10)
+                        .wanted())
+                .isEqualTo(0);
+        assertThatThrownBy(() -> GuideMove.of(List.of(1.0), Bounds.OPEN, 0, 300, 1))
+                .hasMessageContaining("above zero");
+    }
+
+    @Test
+    void aLinkIsSprungAgainstItsBendOrRejected() {
+        SpringBack spring = SpringBack.of(54, 120, 240, 200);
+        assertThat(spring.amount()).isEqualTo(108);
+        assertThat(spring.raise()).isFalse();
+        assertThat(spring.reject()).isFalse();
+        assertThat(SpringBack.of(-54, 120, 240, 100)).isEqualTo(new SpringBack(108, true, true));
+    }
+
+    @RepeatedTest(6)
+    void aDifferenceOnBordersSeesNoZeroAndNoTilt(RepetitionInfo info) {
+        Random chance = new Random(info.getCurrentRepetition());
+        double[] before = new double[16];
+        double[] after = new double[16];
+        double tilt = chance.nextGaussian();
+        for (int i = 0; i < 16; i++) {
+            before[i] = 0.1 * X[i] + 3;
+            after[i] = tilt * Y[i] - 0.3 * X[i] + 40 - (i == 6 ? 5 : 0);
+        }
+        Difference worn = Difference.of(X, Y, before, after, true);
+        assertThat(worn.onBorder()).isTrue();
+        assertThat(worn.largest()).isEqualTo(6);
+        assertThat(worn.change()[6]).isCloseTo(-5, within(1e-9));
+        Difference same = Difference.of(X, Y, before, before, false);
+        assertThat(same.change()).containsOnly(0);
+        assertThatThrownBy(() -> Difference.of(X, Y, before, new double[2], false))
+                .hasMessageContaining("same places");
+    }
+}
