@@ -57,6 +57,11 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
         if (characteristic.spanning() && limit.per() != null && row.span() == null) {
             typed.problem("span", "Type the distance between the two places, so that it can be scaled.");
         }
+        try {
+            LimitCheck.checkSpan(characteristic, limit, row.basis().span().orElse(null));
+        } catch (LimitRejected e) {
+            typed.problem("per", String.valueOf(e.getMessage()));
+        }
         List<Preparation> preparations = preparations(form, typed, id);
         PartRequirement requirement = null;
         if (feature != null) {

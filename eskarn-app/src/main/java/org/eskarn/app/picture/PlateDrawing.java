@@ -237,14 +237,17 @@ final class PlateDrawing {
             if (contact.weight() > 0) {
                 Xy at = spots.get(contact.index() % plate.heights().length);
                 double up = contact.above() ? -1 : 1;
-                sketch.area(
-                        "d-fill-petrol",
-                        List.of(
-                                new Xy(at.x(), at.y() + 8 * up),
-                                new Xy(at.x() - 7, at.y() - 5 * up),
-                                new Xy(at.x() + 7, at.y() - 5 * up)));
+                // With a light rim, so that it is seen on the darkest tone too.
+                sketch.area("d-fill-sheet", triangle(at, up, 1.5)).area("d-fill-petrol", triangle(at, up, 1));
             }
         }
+    }
+
+    private static List<Xy> triangle(Xy at, double up, double size) {
+        return List.of(
+                new Xy(at.x(), at.y() + 8 * up * size),
+                new Xy(at.x() - 7 * size, at.y() - 5 * up * size),
+                new Xy(at.x() + 7 * size, at.y() - 5 * up * size));
     }
 
     private void marks(Sketch sketch) {
@@ -309,7 +312,8 @@ final class PlateDrawing {
                     2,
                     Xy.polar(middle, 22, radians + Math.PI),
                     Xy.polar(middle, 22, radians));
-            sketch.text("d-fill-petrol", new Xy(604, 122), "middle", 13, 700, "downhill");
+            // Small, so that the copy on paper leaves it out.
+            sketch.text("d-fill-petrol", new Xy(604, 122), "middle", 12, 700, "downhill");
         });
     }
 }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.flat.Facets;
-import org.eskarn.core.flat.Tilt;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.remedy.Packing;
 import org.eskarn.core.remedy.Packing.Support;
@@ -33,10 +32,7 @@ public final class PlatePictures {
                 levelled ? heights.levelled() : heights.heights(),
                 heights.facets(stations),
                 contacts,
-                levelled || !whole
-                        ? Optional.empty()
-                        : Optional.of(new Tilt(
-                                heights.plane().slopeX(), heights.plane().slopeY())),
+                levelled || !whole ? Optional.empty() : heights.tilt(),
                 assessment.sweep().next(),
                 levelled ? "heights, tilt taken out" : "heights from the zero");
     }

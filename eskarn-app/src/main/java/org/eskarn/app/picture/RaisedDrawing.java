@@ -81,7 +81,7 @@ final class RaisedDrawing {
             sketch.area(ramp.look(ramp.tone(mean(t, corners))), piece).closed(Sketch.QUIET, 0.6, piece);
         }
         said(sketch);
-        sketch.text("d-fill-quiet", new Xy(LEFT, FOOT + 24), "start", 13, 400, "front left");
+        sketch.text("d-fill-quiet", new Xy(LEFT, FOOT + 40), "start", 13, 400, "front left");
         sketch.scaleBar(new Xy(612, FOOT), raised * 0.6, perMicrometre, true, display);
         return sketch.drawn(
                 plate.title() + ", raised, seen from the front",

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.eskarn.app.page.Said;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.picture.GuideDrawing;
 import org.eskarn.core.remedy.GuideMove;
@@ -80,7 +81,7 @@ final class GuideAdvice {
                 headline,
                 lines,
                 List.of(),
-                List.of(),
+                found.steps().isEmpty() ? List.of() : List.of(log(found, move)),
                 Optional.of(GuideDrawing.of(
                         found.subject().name(),
                         last,
@@ -95,6 +96,31 @@ final class GuideAdvice {
                                 + ", last " + found.deviations().signed(last) + " "
                                 + found.deviations().symbol(),
                 typed.problems());
+    }
+
+    /** Every step with what it did, so that nobody goes on from a worse one. */
+    private static Said.Table log(Found found, GuideMove move) {
+        List<Said.Row> rows = new ArrayList<>();
+        double before = 0;
+        double graduation = found.dial().graduation().micrometres();
+        for (int i = 0; i < move.errors().size(); i++) {
+            double off = Math.abs(move.errors().get(i) - move.wanted());
+            String did = i == 0
+                    ? ""
+                    : off > before + graduation ? "worse" : off < before - graduation ? "nearer" : "nothing";
+            rows.add(new Said.Row(
+                    i == 0
+                            ? "as found"
+                            : "step " + i + ", " + found.steps().get(i - 1).place(),
+                    List.of(
+                            found.deviations().signed(move.errors().get(i)),
+                            found.deviations().amount(off),
+                            did + (i == move.best() ? (did.isEmpty() ? "best" : ", best") : ""))));
+            before = off;
+        }
+        String unit = ", " + found.deviations().symbol();
+        return new Said.Table(
+                "What each step did", List.of("", "opening" + unit, "off what is wanted" + unit, "did"), rows);
     }
 
     /** The limit as it is over the places measured. */

@@ -34,7 +34,9 @@ import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;
+import org.eskarn.core.requirement.LimitCheck;
 import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.requirement.LimitRejected;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.Requirement;
@@ -151,8 +153,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
                     ? unit
                     : form.readingUnit().length().orElse(unit);
             Found found = new Found(
-                    new Subject(
-                            terms, "Section", "the stated end", terms.basis().size()),
+                    new Subject(terms, name(), "the stated end", terms.basis().size()),
                     dial,
                     Assessment.of(terms, dial, sweep, Corrections.NONE),
                     drawer,
@@ -182,6 +183,12 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
             }
         }
 
+        /** What is drawn, called shortly. */
+        private String name() {
+            boolean face = what == Characteristic.FLATNESS || what == Characteristic.PARALLELISM_OF_FACES;
+            return face ? "Face" : what.flat() ? "Line" : "Section";
+        }
+
         private Reversal reversal() {
             return java.util.Objects.requireNonNull(form.reversal());
         }
@@ -201,6 +208,14 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
                 typed.problem("radius", "Type the radius it stands on.");
             }
             Limit limit = limit();
+            try {
+                LimitCheck.checkSpan(
+                        what,
+                        limit == null ? Limit.none(LimitUnit.of(unit)) : limit,
+                        basis.span().orElse(null));
+            } catch (LimitRejected e) {
+                typed.problem("per", String.valueOf(e.getMessage()));
+            }
             return limit == null
                     ? null
                     : new Requirement(

@@ -52,12 +52,12 @@ class LedgerServiceTest {
         assertThat(database().sql(sql).update()).isEqualTo(1);
         assertThat(unbroken()).isEqualTo(expected);
         assertThat(database().sql(undo).update()).isEqualTo(1);
-        assertThat(unbroken()).containsExactly(true, true, true);
+        assertThat(unbroken()).containsExactly(true, true, true, true);
     }
 
     @Test
     void whoeverChangesASignedRecordBreaksItsSeal() {
-        assertThat(unbroken()).containsExactly(true, true, true);
+        assertThat(unbroken()).containsExactly(true, true, true, true);
         String reading = "(select max(r.id) from reading r join sweep s on s.id = r.sweep_id"
                 + " join set_up u on u.id = s.set_up_id join docket d on d.id = u.docket_id where d.number = 211)";
         String headOfLockPin = "(select r.id from requirement r join part p on p.id = r.part_id"
@@ -65,22 +65,22 @@ class LedgerServiceTest {
         tamper(
                 "update reading set number = '0.6' where id = " + reading,
                 "update reading set number = '0.5' where id = " + reading,
-                List.of(true, true, false));
+                List.of(true, true, true, false));
         tamper(
                 "update requirement_limit set upper_amount = '0.0021' where requirement_id = " + headOfLockPin,
                 "update requirement_limit set upper_amount = '0.002' where requirement_id = " + headOfLockPin,
-                List.of(true, false, true));
+                List.of(true, true, false, true));
         tamper(
                 "update signature set remark = 'all good' where docket_id = (select id from docket where number = 213)",
                 "update signature set remark = '' where docket_id = (select id from docket where number = 213)",
-                List.of(false, true, true));
+                List.of(true, false, true, true));
         // A seal made to fit the change breaks the chain at the one after it.
         String seal = ledger().find(212).orElseThrow().signature().seal();
         tamper(
                 "update signature set seal = 'forged' where docket_id = (select id from docket where number = 212)",
                 "update signature set seal = '" + seal
                         + "' where docket_id = (select id from docket where number = 212)",
-                List.of(false, false, true));
+                List.of(true, false, false, true));
     }
 
     @Test

@@ -104,7 +104,10 @@ class EveryScreenTest {
         if (mara == null) {
             mara = eskarn.signedIn("m.quill");
         }
-        isFit(mara.context().newPage(), path, eskarn);
+        // Closed at once: seventy pages left open slow the browser down.
+        try (Page page = mara.context().newPage()) {
+            isFit(page, path, eskarn);
+        }
     }
 
     @ParameterizedTest
@@ -141,7 +144,7 @@ class EveryScreenTest {
                 .doesNotContain("unsafe");
         assertThat(response.headerValue("x-content-type-options")).isEqualTo("nosniff");
         assertThat(response.headerValue("x-frame-options")).isEqualTo("DENY");
-        assertThat(new AxeBuilder(page).analyze().getViolations())
+        assertThat(new AxeBuilder(page).setLegacyMode(true).analyze().getViolations())
                 .as("accessibility of " + path)
                 .isEmpty();
         for (int width : new int[] {1024, 1280, 1600}) {

@@ -56,7 +56,6 @@ class ScreenshotsTest {
                 assertThat(page.locator(".ticks li.done")).hasCount(tick % 6);
             }
             shows(page, "Zero");
-            shoot(page, "docket-zero");
             page.keyboard().press("Enter");
             shows(page, "Sweep");
             type(page, "0 2 5.5 9 12.5");
@@ -71,14 +70,16 @@ class ScreenshotsTest {
             shoot(page, "docket-pass");
             page.navigate(address + "/dockets/219/4");
             shoot(page, "docket-roundness");
-            page.navigate(address + "/dockets/220/1");
+            page.navigate(address + "/dockets/236/2?step=verdict");
             shoot(page, "docket-plane");
+            page.navigate(address + "/dockets/238/3?step=verdict");
+            shoot(page, "docket-square");
             page.navigate(address + "/dockets/232/1");
             shoot(page, "docket-size");
             page.navigate(address + "/dockets/229/1/remedy");
             shoot(page, "remedy-offset");
-            page.navigate(address + "/dockets/231/1/remedy");
-            shoot(page, "remedy-truing");
+            page.navigate(address + "/dockets/236/2/remedy?kind=REGRIND&flat.feed=5&flat.atFeed=2");
+            shoot(page, "remedy-grinding");
             page.navigate(address
                     + "/tables/measure?what=CIRCULAR_RUNOUT_RADIAL&layout=RINGS&first=40+180&second=8&upper=0.03"
                     + "&readings=0+2+-4.5+-13+-21.5+-25.5+-22+-10.5+0+12.5+31+47+49+34.5+13.5+0+0");

@@ -134,7 +134,7 @@ public record HeightsReduction(
                 Figure.deviation("flatness, least squares", least),
                 Figure.deviation("tilt over 100 mm", tilt.per100())));
         List<Remark> remarks = new ArrayList<>();
-        if (tilt.per100() > 0) {
+        if (tells(tilt, x, y, zone)) {
             remarks.add(Remark.of(
                     "Downhill is " + tilt.words() + " on the plan: %s over 100 mm.",
                     Figure.deviation("", tilt.per100())));
@@ -154,6 +154,18 @@ public record HeightsReduction(
                                         + stations.get(wear.deepest()).name() + ", %s above.",
                         Figure.deviation("", Math.abs(wear.depths()[wear.deepest()])))));
         return new Told(figures, List.of(), remarks);
+    }
+
+    /** A tilt is told where it lifts one side of the face by more than a quarter of what the face is out of flat. */
+    private static boolean tells(Tilt tilt, double[] x, double[] y, MinimumZonePlane zone) {
+        double lift = Math.abs(tilt.slopeX()) * range(x) + Math.abs(tilt.slopeY()) * range(y);
+        return lift > zone.width() / 4 && lift > 0;
+    }
+
+    /** The tilt, where it is worth telling. */
+    public Optional<Tilt> tilt() {
+        Tilt tilt = new Tilt(plane.slopeX(), plane.slopeY());
+        return tells(tilt, x, y, zone) ? Optional.of(tilt) : Optional.empty();
     }
 
     private static String held(MinimumZonePlane zone, List<Station> stations, boolean above) {

@@ -58,6 +58,24 @@ public final class LimitCheck {
         }
     }
 
+    /**
+     * Whether an axis was read over enough of its length: carried on beyond the arbor an error is a guess.
+     *
+     * @param span over which it is read, if it is known
+     * @throws LimitRejected if the length the limit is stated over is longer
+     */
+    public static void checkSpan(Characteristic characteristic, Limit limit, @Nullable Length span)
+            throws LimitRejected {
+        Length per = limit.per();
+        boolean axis = characteristic == Characteristic.PARALLELISM_OF_AXIS;
+        if (axis && per != null && span != null && per.micrometres() > span.micrometres()) {
+            throw new LimitRejected(
+                    Field.PER,
+                    "The bore is %s long, longer than the %s of arbor it is read over: read it over a longer span."
+                            .formatted(per, span));
+        }
+    }
+
     private static void maximum(Characteristic characteristic, Limit limit, @Nullable Length nominal)
             throws LimitRejected {
         BigDecimal upper = required(limit.upper(), Field.UPPER);

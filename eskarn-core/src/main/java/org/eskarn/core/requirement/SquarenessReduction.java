@@ -81,7 +81,7 @@ final class SquarenessReduction {
         double low = lines.stream().mapToDouble(Fitted::slope).min().orElse(0);
         double high = lines.stream().mapToDouble(Fitted::slope).max().orElse(0);
         return Remark.of(
-                "Worst along " + worst + "; the slopes of the lines lie %s apart over 100 mm.",
+                "Worst is " + worst + "; the slopes of the lines lie %s apart over 100 mm.",
                 Figure.deviation("", (high - low) * HUNDRED));
     }
 }

@@ -42,8 +42,7 @@ final class StraightnessReduction {
         List<Figure> figures = new ArrayList<>();
         for (int i = 0; i < deviations.length; i++) {
             Trace trace = traces.get(i);
-            double[] twice = Lines.concat(trace.at(), trace.at());
-            MinimumZoneLine zone = MinimumZoneLine.fit(twice, Lines.concat(trace.low(), trace.high()));
+            MinimumZoneLine zone = zone(trace);
             LeastSquaresLine least = LeastSquaresLine.fit(trace.at(), trace.middle());
             double about = Lines.about(trace, least.slope());
             deviations[i] = byZone ? zone.width() : about;
@@ -62,7 +61,7 @@ final class StraightnessReduction {
         int worst = Lines.largest(deviations);
         remarks.addAll(held(sweep, lines.get(worst)));
         if (deviations.length > 1) {
-            remarks.add(Remark.of("Worst along " + traces.get(worst).name() + "."));
+            remarks.add(Remark.of("Worst is " + traces.get(worst).name() + "."));
         }
         Lines.fixtures(traces, requirement.basis().reversal(), remarks);
         return new LineReduction(
@@ -71,6 +70,13 @@ final class StraightnessReduction {
                 lines,
                 worst,
                 new Told(figures, List.of(), remarks));
+    }
+
+    /** Where extremes count, both ends of every band are held. */
+    private static MinimumZoneLine zone(Trace trace) throws StationsUnfit {
+        return Arrays.equals(trace.low(), trace.high())
+                ? MinimumZoneLine.fit(trace.at(), trace.low())
+                : MinimumZoneLine.fit(Lines.concat(trace.at(), trace.at()), Lines.concat(trace.low(), trace.high()));
     }
 
     /** Errors of steps and placements add up along the line. */

@@ -116,7 +116,7 @@ class FlatThingsTest {
                 .on(basis("", Zeroing.EACH_STEP, Reversal.NONE))
                 .read(0, 2, 4, 0, 0, -4, -8);
         assertThat(both.verdict().value()).isEqualTo(8);
-        assertThat(remarks(both)).contains("Worst along right", "away from");
+        assertThat(remarks(both)).contains("Worst is right", "away from");
         LineReduction lined = (LineReduction) both.reduction().orElseThrow();
         assertThat(lined.lines()).hasSize(2);
         assertThat(lined.worst()).isEqualTo(1);

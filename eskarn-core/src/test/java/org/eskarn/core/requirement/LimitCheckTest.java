@@ -92,4 +92,23 @@ class LimitCheckTest {
                 .isEqualTo("≤ 0.05 mm per 100 mm");
         assertThat(limit(Direction.MINUS, "x", null).words()).isEqualTo("0 to −0.05 mm");
     }
+
+    @Test
+    void aBoreIsNotLongerThanTheArborItIsReadOver() throws LimitRejected {
+        Limit per = new Limit(
+                LimitKind.MAXIMUM,
+                null,
+                null,
+                new BigDecimal("0.02"),
+                LimitUnit.MILLIMETRE,
+                "",
+                null,
+                "",
+                Length.of("120", LengthUnit.MILLIMETRE));
+        Length arbor = Length.of("100", LengthUnit.MILLIMETRE);
+        assertThatThrownBy(() -> LimitCheck.checkSpan(Characteristic.PARALLELISM_OF_AXIS, per, arbor))
+                .hasMessageContaining("longer than the 100 mm of arbor");
+        LimitCheck.checkSpan(Characteristic.BEND_AND_TWIST, per, arbor);
+        LimitCheck.checkSpan(Characteristic.PARALLELISM_OF_AXIS, per, null);
+    }
 }
