@@ -120,7 +120,7 @@ final class GuideAdvice {
         }
         String unit = ", " + found.deviations().symbol();
         return new Said.Table(
-                "What each step did", List.of("", "opening" + unit, "off what is wanted" + unit, "did"), rows);
+                "What each step did", List.of("step", "opening" + unit, "off what is wanted" + unit, "did"), rows);
     }
 
     /** The limit as it is over the places measured. */
