@@ -7,7 +7,9 @@ import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Judgement;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
 
@@ -148,7 +150,10 @@ public record SetUp(
     /** Whether a station can be added: while the sweep is read, and another pin as long as its verdict is not accepted. */
     public boolean mayAddStation() {
         boolean anotherPin = sweep().layout().kind() == LayoutKind.PINS && sweep().complete() && !settled();
-        return sweep().layout().hunted() && (current() == Step.SWEEP || anotherPin);
+        // A level goes foot to foot; there is no place between.
+        boolean level = requirement.row().characteristic() == Characteristic.STRAIGHTNESS
+                && requirement.row().zeroing() == Zeroing.EACH_STEP;
+        return sweep().layout().hunted() && !level && (current() == Step.SWEEP || anotherPin);
     }
 
     /** Whether nothing more is to be done: the verdict accepted by a person, or the whole left out. */

@@ -16,6 +16,7 @@ import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
 
@@ -102,7 +103,7 @@ final class TraceDrawing {
                 levels.add(Map.entry(bounds.upper(), "upper limit"));
                 levels.add(Map.entry(bounds.lower(), "lower limit"));
             }
-        } else if (!sweep.layout().kind().paired() && bounds.upper() != null && bounds.lower() == null) {
+        } else if (!sweep.layout().kind().paired() && !worked() && bounds.upper() != null && bounds.lower() == null) {
             double lowest = sweep.readings().stream()
                     .mapToDouble(Reading::micrometres)
                     .min()
@@ -116,6 +117,15 @@ final class TraceDrawing {
             levels.add(Map.entry(base + (lowest + highest) / 2 - half, "limit"));
         }
         return levels;
+    }
+
+    /** Whether the readings are not yet what is limited: rises of a level, placements, or one of two set-ups. */
+    private boolean worked() {
+        boolean level = subject.terms().characteristic() == Characteristic.STRAIGHTNESS
+                && subject.terms().basis().zeroing() == Zeroing.EACH_STEP;
+        return level
+                || sweep.layout().kind() == LayoutKind.STEPS
+                || subject.terms().basis().reversal().twice();
     }
 
     private double shareOfLength() {
