@@ -45,3 +45,8 @@ document.addEventListener("htmx:after:swap", () => {
 
 const showNext = () => document.querySelector("#tape-box tr.next")?.scrollIntoView({ block: "nearest" });
 document.addEventListener("DOMContentLoaded", showNext);
+
+// Where something has to be typed before anything can be worked out, the first field is ready for it.
+document.addEventListener("DOMContentLoaded", () => {
+  document.querySelector("[data-begin] input:not([type=hidden])")?.focus();
+});

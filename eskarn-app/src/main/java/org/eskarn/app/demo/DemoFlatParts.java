@@ -5,7 +5,6 @@ import static org.eskarn.core.round.SurfaceSide.INSIDE;
 import static org.eskarn.core.round.SurfaceSide.OUTSIDE;
 
 import java.util.List;
-import org.eskarn.core.units.LengthUnit;
 
 /** Drawings of flat things: faces that are ground and packed, a bed, guides, axes, a link. */
 final class DemoFlatParts {
@@ -19,13 +18,9 @@ final class DemoFlatParts {
         return List.of(cover(), bearingBlock(), planerBed(), planerGuides(), longLink());
     }
 
-    private static DemoPart metric(String number, String title, String material, String expansion) {
-        return new DemoPart(number, "A", title, material, expansion, LengthUnit.MILLIMETRE);
-    }
-
     /** Worn in the middle by a thrust ring; its border never touched it. */
     private static DemoPart cover() {
-        return metric("TG-121", "Gearcase cover", "cast iron", "10.5")
+        return DemoPart.metric("TG-121", "A", "Gearcase cover", "cast iron", "10.5")
                 .feature("Joint face", "A", OUTSIDE, "", "the drive side")
                 .feature("Boss", "", OUTSIDE, "", "the drive side")
                 .asks(
@@ -44,7 +39,7 @@ final class DemoFlatParts {
 
     /** Two bearings in one block, checked with an arbor and a mandrel. */
     private static DemoPart bearingBlock() {
-        return metric("TG-123", "Bearing block, two bores", "cast iron", "10.5")
+        return DemoPart.metric("TG-123", "A", "Bearing block, two bores", "cast iron", "10.5")
                 .feature("Base", "A", OUTSIDE, "", "the drive side")
                 .feature("Bores", "B", INSIDE, "52", "the drive side")
                 .asks(
@@ -68,7 +63,7 @@ final class DemoFlatParts {
     }
 
     private static DemoPart planerBed() {
-        return metric("TG-183", "Bed of the wedge planer", "cast iron", "10.5")
+        return DemoPart.metric("TG-183", "A", "Bed of the wedge planer", "cast iron", "10.5")
                 .feature("Bed way", "A", OUTSIDE, "", "the front end")
                 .feature("Upright", "", OUTSIDE, "", "the bed")
                 .asks(
@@ -99,7 +94,7 @@ final class DemoFlatParts {
     }
 
     private static DemoPart planerGuides() {
-        return metric("TG-184", "Guides of the wedge planer", "cast iron", "10.5")
+        return DemoPart.metric("TG-184", "A", "Guides of the wedge planer", "cast iron", "10.5")
                 .feature("Guides", "", OUTSIDE, "", "the front")
                 .asks(
                         "Guides to cutter",
@@ -112,7 +107,7 @@ final class DemoFlatParts {
     }
 
     private static DemoPart longLink() {
-        return metric("TG-141", "Coupling link, long", "forged steel", "11.8")
+        return DemoPart.metric("TG-141", "A", "Coupling link, long", "forged steel", "11.8")
                 .feature("Eyes", "A", INSIDE, "40", "the large eye")
                 .asks(
                         "Bend and twist",

@@ -34,9 +34,17 @@ final class DemoPart {
     private final List<FeatureForm> features = new ArrayList<>();
     private final List<Map<String, String>> requirements = new ArrayList<>();
 
-    DemoPart(String number, String revision, String title, String material, String expansion, LengthUnit unit) {
+    private DemoPart(String number, String revision, String title, String material, String expansion, LengthUnit unit) {
         this.head = new PartForm(number, revision, title, material, expansion);
         this.unit = unit;
+    }
+
+    static DemoPart metric(String number, String revision, String title, String material, String expansion) {
+        return new DemoPart(number, revision, title, material, expansion, LengthUnit.MILLIMETRE);
+    }
+
+    static DemoPart inch(String number, String revision, String title, String material, String expansion) {
+        return new DemoPart(number, revision, title, material, expansion, LengthUnit.INCH);
     }
 
     DemoPart feature(String name, String letter, SurfaceSide side, String nominal, String seenFrom) {

@@ -5,7 +5,6 @@ import static org.eskarn.core.round.SurfaceSide.INSIDE;
 import static org.eskarn.core.round.SurfaceSide.OUTSIDE;
 
 import java.util.List;
-import org.eskarn.core.units.LengthUnit;
 
 /** Drawings of the turning gear, half of them metric, half of them inch. */
 final class DemoParts {
@@ -34,18 +33,10 @@ final class DemoParts {
                 comparatorStand());
     }
 
-    private static DemoPart metric(String number, String revision, String title, String material, String expansion) {
-        return new DemoPart(number, revision, title, material, expansion, LengthUnit.MILLIMETRE);
-    }
-
-    private static DemoPart inch(String number, String revision, String title, String material, String expansion) {
-        return new DemoPart(number, revision, title, material, expansion, LengthUnit.INCH);
-    }
-
     private static DemoPart pinionShaft() {
         String common = "upper: 0.020 | layoutFirst: 8 | datum: axis of the centres | resolution: 1 | circumstances: "
                 + CENTRES;
-        return metric("TG-110", "C", "Pinion shaft", "alloy steel, hardened and ground", "11.5")
+        return DemoPart.metric("TG-110", "C", "Pinion shaft", "alloy steel, hardened and ground", "11.5")
                 .feature("Journal A", "A", OUTSIDE, "45", "the drive end")
                 .feature("Journal B", "B", OUTSIDE, "45", "the drive end")
                 .feature("Gear seat", "", OUTSIDE, "60", "the drive end")
@@ -60,7 +51,7 @@ final class DemoParts {
     }
 
     private static DemoPart adapterRing() {
-        return metric("TG-131", "A", "Motor adapter ring", "cast iron", "10.5")
+        return DemoPart.metric("TG-131", "A", "Motor adapter ring", "cast iron", "10.5")
                 .feature("Pilot opening", "", INSIDE, "180", "the motor side")
                 .asks(
                         "Offset of pilot opening",
@@ -72,7 +63,7 @@ final class DemoParts {
     }
 
     private static DemoPart lockPin() {
-        return inch("TG-204", "B", "Lock pin, bronze-bushed", "bronze on carbon steel", "12")
+        return DemoPart.inch("TG-204", "B", "Lock pin, bronze-bushed", "bronze on carbon steel", "12")
                 .feature("Pin body", "A", OUTSIDE, "2.5", "the handle end")
                 .feature("Head", "", OUTSIDE, "3.25", "the handle end")
                 .asks(
@@ -90,7 +81,8 @@ final class DemoParts {
     }
 
     private static DemoPart wedgeCrank() {
-        DemoPart crank = metric("TG-118", "A", "Wedge crank, built up", "pressed together, carbon steel", "11.8");
+        DemoPart crank =
+                DemoPart.metric("TG-118", "A", "Wedge crank, built up", "pressed together, carbon steel", "11.8");
         for (String journal : List.of("Main journal 1", "Main journal 2")) {
             crank.feature(journal, "", OUTSIDE, "70", "the flange end")
                     .asks(
@@ -104,7 +96,7 @@ final class DemoParts {
     }
 
     private static DemoPart groundSeats() {
-        return metric("TG-112", "A", "Pinion shaft, ground seats", "alloy steel, hardened and ground", "11.5")
+        return DemoPart.metric("TG-112", "A", "Pinion shaft, ground seats", "alloy steel, hardened and ground", "11.5")
                 .feature("Seat A", "A", OUTSIDE, "45", "the drive end")
                 .feature("Keyways", "", OUTSIDE, "", "the drive end")
                 .asks(
@@ -143,7 +135,7 @@ final class DemoParts {
     }
 
     private static DemoPart gearcase() {
-        return metric("TG-120", "B", "Gearcase, split", "cast iron", "10.5")
+        return DemoPart.metric("TG-120", "B", "Gearcase, split", "cast iron", "10.5")
                 .feature("Joint face", "A", OUTSIDE, "", "the drive side")
                 .feature("Bearing bore 1", "B", INSIDE, "72", "the drive side")
                 .feature("End face", "", OUTSIDE, "", "the joint")
@@ -185,7 +177,7 @@ final class DemoParts {
     }
 
     private static DemoPart thrustWasher() {
-        return inch("TG-126", "A", "Thrust washer plate", "bearing bronze", "18")
+        return DemoPart.inch("TG-126", "A", "Thrust washer plate", "bearing bronze", "18")
                 .feature("Faces", "A", OUTSIDE, "", "the marked side")
                 .feature("Thickness", "", OUTSIDE, "0.375", "the marked side")
                 .feature("Long edge", "", OUTSIDE, "", "the left end")
@@ -210,7 +202,7 @@ final class DemoParts {
     }
 
     private static DemoPart lockPinBush() {
-        return inch("TG-205", "A", "Lock pin bush", "phosphor bronze", "18")
+        return DemoPart.inch("TG-205", "A", "Lock pin bush", "phosphor bronze", "18")
                 .feature("Bush bore", "A", INSIDE, "0.7510", "the flange")
                 .asks(
                         "Bush bore by pins",
@@ -235,7 +227,7 @@ final class DemoParts {
     }
 
     private static DemoPart couplingLink() {
-        return inch("TG-140", "B", "Coupling link", "forged steel", "11.8")
+        return DemoPart.inch("TG-140", "B", "Coupling link", "forged steel", "11.8")
                 .feature("Eyes", "A", INSIDE, "", "the large eye")
                 .feature("Length", "", OUTSIDE, "", "the large eye")
                 .asks(
@@ -254,7 +246,7 @@ final class DemoParts {
     }
 
     private static DemoPart indexingPlate() {
-        return inch("TG-150", "A", "Indexing plate", "carbon steel", "11.8")
+        return DemoPart.inch("TG-150", "A", "Indexing plate", "carbon steel", "11.8")
                 .feature("Ring of holes", "", INSIDE, "0.3765", "the marked side")
                 .feature("Pitch", "", OUTSIDE, "2.000", "hole 1")
                 .feature("Plate", "A", OUTSIDE, "", "the marked side")
@@ -282,7 +274,7 @@ final class DemoParts {
     }
 
     private static DemoPart centrePivot() {
-        return metric("TG-160", "A", "Centre pivot", "cast steel on bronze", "12")
+        return DemoPart.metric("TG-160", "A", "Centre pivot", "cast steel on bronze", "12")
                 .feature("Pivot", "A", OUTSIDE, "120", "above")
                 .asks(
                         "Sideways play",
@@ -300,7 +292,7 @@ final class DemoParts {
     }
 
     private static DemoPart dividingTable() {
-        return metric("TG-170", "A", "Dividing table, bought in", "cast iron", "10.5")
+        return DemoPart.metric("TG-170", "A", "Dividing table, bought in", "cast iron", "10.5")
                 .feature("Table", "A", OUTSIDE, "250", "above")
                 .asks(
                         "Axial runout of the table",
@@ -318,7 +310,7 @@ final class DemoParts {
     }
 
     private static DemoPart brakeGuide() {
-        return inch("TG-181", "A", "Guide of the wedge planer", "cast iron", "10.5")
+        return DemoPart.inch("TG-181", "A", "Guide of the wedge planer", "cast iron", "10.5")
                 .feature("Guide", "", OUTSIDE, "", "the front")
                 .asks(
                         "Guide to cutter",
@@ -332,7 +324,7 @@ final class DemoParts {
     }
 
     private static DemoPart comparatorStand() {
-        return metric("TG-900", "A", "Squareness comparator on its stand", "cast iron and steel", "11")
+        return DemoPart.metric("TG-900", "A", "Squareness comparator on its stand", "cast iron and steel", "11")
                 .feature("Working face", "", OUTSIDE, "", "the slide")
                 .asks(
                         "Face along its slide",

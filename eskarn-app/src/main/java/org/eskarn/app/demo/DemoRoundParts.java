@@ -5,7 +5,6 @@ import static org.eskarn.core.round.SurfaceSide.INSIDE;
 import static org.eskarn.core.round.SurfaceSide.OUTSIDE;
 
 import java.util.List;
-import org.eskarn.core.units.LengthUnit;
 
 /** Drawings of round things that have to be corrected, and of holes that are compared. */
 final class DemoRoundParts {
@@ -16,13 +15,9 @@ final class DemoRoundParts {
         return List.of(idlerRing(), longCrank(), idlerShaft(), drilledPlate());
     }
 
-    private static DemoPart metric(String number, String title, String material, String expansion) {
-        return new DemoPart(number, "A", title, material, expansion, LengthUnit.MILLIMETRE);
-    }
-
     /** Centred on offset dowels. */
     private static DemoPart idlerRing() {
-        return metric("TG-133", "Idler adapter ring", "cast iron", "10.5")
+        return DemoPart.metric("TG-133", "A", "Idler adapter ring", "cast iron", "10.5")
                 .feature("Pilot opening", "", INSIDE, "140", "the motor side")
                 .asks(
                         "Offset of pilot opening",
@@ -35,7 +30,7 @@ final class DemoRoundParts {
 
     /** Pressed together from three pieces. */
     private static DemoPart longCrank() {
-        return metric("TG-119", "Wedge crank, three journals", "pressed together, carbon steel", "11.8")
+        return DemoPart.metric("TG-119", "A", "Wedge crank, three journals", "pressed together, carbon steel", "11.8")
                 .feature("Journals", "", OUTSIDE, "70", "the flange end")
                 .asks(
                         "Runout of the journals",
@@ -48,7 +43,7 @@ final class DemoRoundParts {
 
     /** Turned between centres, and measured on the lathe. */
     private static DemoPart idlerShaft() {
-        return metric("TG-113", "Idler shaft", "carbon steel", "11.5")
+        return DemoPart.metric("TG-113", "A", "Idler shaft", "carbon steel", "11.5")
                 .feature("Bearing seat", "A", OUTSIDE, "38", "the headstock")
                 .asks(
                         "Size of bearing seat",
@@ -66,7 +61,7 @@ final class DemoRoundParts {
     }
 
     private static DemoPart drilledPlate() {
-        return metric("TG-151", "Lock plate, drilled", "carbon steel", "11.8")
+        return DemoPart.metric("TG-151", "A", "Lock plate, drilled", "carbon steel", "11.8")
                 .feature("Ring of holes", "", INSIDE, "120", "the marked side")
                 .feature("Counterbores", "", OUTSIDE, "12", "the marked side")
                 .feature("Dowel hole", "B", INSIDE, "6", "the marked side")

@@ -1,6 +1,5 @@
 package org.eskarn.app.docket;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -8,11 +7,8 @@ import org.eskarn.app.account.AccountService;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.CompareService.Other;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.picture.PlatePictures;
-import org.eskarn.core.flat.Difference;
-import org.eskarn.core.flat.Facets;
-import org.eskarn.core.reading.Reading;
-import org.eskarn.core.reading.Station;
+import org.eskarn.app.picture.Changes;
+import org.eskarn.core.reading.Sweep;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -70,64 +66,21 @@ class CompareController {
     }
 
     private static void fill(Model model, SetUp setUp, Other other, boolean border, Display display) {
-        List<Reading> before = other.attempt().last().assessment().corrected().readings();
-        List<Reading> now = setUp.assessment().corrected().readings();
-        List<Station> stations = now.stream().map(Reading::station).toList();
-        boolean plane = stations.stream().allMatch(station -> station.across() != null);
-        double perPlace = setUp.sweep().layout().unit().micrometres().doubleValue() / 1000;
-        double[] x = stations.stream()
-                .mapToDouble(station -> plane ? station.distance() * perPlace : station.number())
-                .toArray();
-        double[] y = stations.stream()
-                .mapToDouble(station -> plane ? station.height() * perPlace : 0)
-                .toArray();
-        Difference difference = Difference.of(x, y, micrometres(before), micrometres(now), border && plane);
+        Sweep before = other.attempt().last().assessment().corrected();
+        Sweep now = setUp.assessment().corrected();
+        Changes changes = Changes.of(setUp.requirement().feature().name(), before, now, border, display, false);
         model.addAttribute("chosen", other);
-        model.addAttribute("plane", plane);
         model.addAttribute("symbol", display.symbol());
-        model.addAttribute("headline", headline(difference, stations, display));
+        model.addAttribute("changes", changes);
         model.addAttribute(
                 "lines",
-                IntStream.range(0, stations.size())
+                IntStream.range(0, now.readings().size())
                         .mapToObj(i -> new Line(
-                                stations.get(i).name(),
-                                display.signed(before.get(i).micrometres()),
-                                display.signed(now.get(i).micrometres()),
-                                display.signed(difference.change()[i]),
-                                i == difference.largest()))
+                                now.readings().get(i).station().name(),
+                                display.signed(before.readings().get(i).micrometres()),
+                                display.signed(now.readings().get(i).micrometres()),
+                                display.signed(changes.difference().change()[i]),
+                                i == changes.difference().largest()))
                         .toList());
-        if (plane) {
-            int[] noRims = new int[x.length];
-            Arrays.fill(noRims, -1);
-            model.addAttribute(
-                    "picture",
-                    PlatePictures.ofValues(
-                            setUp.requirement().feature().name() + ", what changed",
-                            stations,
-                            perPlace,
-                            difference.change(),
-                            Facets.of(x, y, noRims),
-                            "now less before",
-                            display,
-                            false));
-        }
-    }
-
-    private static String headline(Difference difference, List<Station> stations, Display display) {
-        double largest = difference.change()[difference.largest()];
-        if (largest == 0) {
-            return "Nothing changed.";
-        }
-        return "Largest change: " + display.signed(largest) + " " + display.symbol() + " at "
-                + stations.get(difference.largest()).name() + ", so it is "
-                + (largest < 0 ? "lower" : "higher") + " there now; mean "
-                + display.signed(difference.mean()) + " " + display.symbol()
-                + (difference.onBorder()
-                        ? ", each levelled to its own border."
-                        : ", as both were read on their zeros.");
-    }
-
-    private static double[] micrometres(List<Reading> readings) {
-        return readings.stream().mapToDouble(Reading::micrometres).toArray();
     }
 }

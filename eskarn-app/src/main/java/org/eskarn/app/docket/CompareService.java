@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.eskarn.core.reading.Station;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,10 +45,10 @@ class CompareService {
                     .flatMap(each -> reversed(each.attempts()))
                     .forEach(attempt -> others.add(new Other(other.row().number(), attempt)));
         }
-        List<String> places = names(setUp.sweep());
+        List<String> places = places(setUp.sweep());
         return others.stream()
                 .filter(other -> other.attempt().last().complete()
-                        && names(other.attempt().last()).equals(places))
+                        && places(other.attempt().last()).equals(places))
                 .toList();
     }
 
@@ -59,8 +58,12 @@ class CompareService {
         return reversed.stream();
     }
 
-    private static List<String> names(SweepRecord sweep) {
-        return sweep.layout().stations().stream().map(Station::name).toList();
+    /** What the stations are called, and in which unit they lie apart. */
+    private static List<String> places(SweepRecord sweep) {
+        String unit = " " + sweep.layout().unit();
+        return sweep.layout().stations().stream()
+                .map(station -> station.name() + unit)
+                .toList();
     }
 
     /** The one asked for, or the first of all. */

@@ -50,6 +50,11 @@ record Coarser(Facets facets, double[] heights, int block) {
         return new Coarser(Facets.of(allX, allY, noRims), sums, block);
     }
 
+    /** What was drawn together, for the line below; empty for nothing. */
+    String said() {
+        return block > 1 ? " · drawn from the means of " + block + " × " + block + " readings" : "";
+    }
+
     /** The middles of the blocks, those at both ends drawn out to the first and last place. */
     private static List<Double> spread(double[] places, int blocks, int block) {
         List<Double> middles = new ArrayList<>();

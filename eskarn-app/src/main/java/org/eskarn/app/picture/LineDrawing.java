@@ -134,7 +134,7 @@ final class LineDrawing {
     /** The places along the foot, or along the upright with the square beside it. */
     private void frame(Sketch sketch) {
         String symbol = " " + sweep.layout().unit().symbol();
-        double perPlace = sweep.layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = sweep.layout().unit().millimetres();
         double[] places = places().distinct().sorted().toArray();
         int every = (places.length + MOST_PLACES - 1) / MOST_PLACES;
         for (int i = 0; i < places.length; i += every) {

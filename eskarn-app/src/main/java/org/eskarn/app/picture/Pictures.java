@@ -3,7 +3,6 @@ package org.eskarn.app.picture;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.reading.LayoutKind;
-import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.HeightsReduction;
@@ -107,7 +106,7 @@ public final class Pictures {
     }
 
     private static boolean onPlane(Subject subject) {
-        return subject.terms().layout().stations().stream().map(Station::across).allMatch(java.util.Objects::nonNull);
+        return Changes.onPlane(subject.terms().layout().stations());
     }
 
     private static Picture ring(Subject subject, Assessment assessment, Display readings) {

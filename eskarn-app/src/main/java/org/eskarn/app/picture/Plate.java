@@ -2,6 +2,7 @@ package org.eskarn.app.picture;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.eskarn.core.flat.Facets;
 import org.eskarn.core.flat.Tilt;
 import org.eskarn.core.reading.Station;
@@ -46,6 +47,20 @@ public record Plate(
             Optional<Station> next,
             String called) {
         this(title, stations, perPlace, heights, facets, contacts, tilt, next, called, List.of());
+    }
+
+    /** Index of the highest place, the first of equal ones; −1 where none is read. */
+    int highest() {
+        return IntStream.range(0, heights.length)
+                .reduce((a, b) -> heights[b] > heights[a] ? b : a)
+                .orElse(-1);
+    }
+
+    /** Index of the lowest place, the first of equal ones; −1 where none is read. */
+    int lowest() {
+        return IntStream.range(0, heights.length)
+                .reduce((a, b) -> heights[b] < heights[a] ? b : a)
+                .orElse(-1);
     }
 
     double x(Station station) {

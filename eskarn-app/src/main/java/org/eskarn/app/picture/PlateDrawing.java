@@ -1,6 +1,7 @@
 package org.eskarn.app.picture;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
@@ -40,6 +41,8 @@ final class PlateDrawing {
     private final List<Xy> spots;
     private final String low;
     private final String high;
+    private final int highest;
+    private final int lowest;
     private final Room room = new Room();
 
     private PlateDrawing(Plate plate, Display display, Ramp ramp, String low, String high) {
@@ -48,6 +51,8 @@ final class PlateDrawing {
         this.ramp = ramp;
         this.low = low;
         this.high = high;
+        this.highest = plate.highest();
+        this.lowest = plate.lowest();
         double[] x = across(plate::x, Plate.Mark::x);
         double[] y = across(plate::y, Plate.Mark::y);
         double left = x[0];
@@ -91,7 +96,7 @@ final class PlateDrawing {
     private Drawing draw() {
         Sketch sketch = new Sketch();
         Coarser drawn = Coarser.of(plate, MOST_BLOCKS);
-        Contours contours = face(sketch, drawn);
+        List<List<Xy[]>> contours = face(sketch, drawn);
         next(sketch);
         marks(sketch);
         extremes(sketch);
@@ -107,13 +112,12 @@ final class PlateDrawing {
         return sketch.drawn(
                 plate.title() + ", seen from above",
                 "positions to scale · " + plate.called() + " in " + display.symbol() + ", dark is " + high
-                        + (drawn.block() > 1
-                                ? " · drawn from the means of " + drawn.block() + " × " + drawn.block() + " readings"
-                                : "")
+                        + drawn.said()
                         + (plate.contacts().isEmpty() ? "" : " · ▲ ▼ hold the zone"));
     }
 
-    private Contours face(Sketch sketch, Coarser drawn) {
+    /** Paints the face, and returns the contour of each level. */
+    private List<List<Xy[]>> face(Sketch sketch, Coarser drawn) {
         Facets facets = drawn.facets();
         double[] corners = facets.heights(drawn.heights());
         List<Xy> at = IntStream.range(0, facets.x().length)
@@ -124,16 +128,16 @@ final class PlateDrawing {
         for (int i = 0; i < ramp.levels().length; i++) {
             sketch.filled(ramp.look(i + 1), contours.above(ramp.levels()[i]));
         }
-        for (double level : ramp.levels()) {
-            sketch.pieces(Sketch.INK, 0.8, contours.line(level));
-        }
-        return contours;
+        List<List<Xy[]>> lines =
+                Arrays.stream(ramp.levels()).mapToObj(contours::line).toList();
+        lines.forEach(line -> sketch.pieces(Sketch.INK, 0.8, line));
+        return lines;
     }
 
-    private void labels(Sketch sketch, Contours contours) {
+    private void labels(Sketch sketch, List<List<Xy[]>> contours) {
         List<Xy> labelled = new ArrayList<>();
-        for (double level : ramp.levels()) {
-            label(sketch, level, contours.line(level), labelled);
+        for (int i = 0; i < contours.size(); i++) {
+            label(sketch, ramp.levels()[i], contours.get(i), labelled);
         }
     }
 
@@ -201,30 +205,18 @@ final class PlateDrawing {
     }
 
     private boolean extreme(int i) {
-        return ramp.highest() > ramp.lowest() && (i == highest() || i == lowest());
-    }
-
-    private int highest() {
-        return IntStream.range(0, plate.heights().length)
-                .reduce((a, b) -> plate.heights()[b] > plate.heights()[a] ? b : a)
-                .orElse(-1);
-    }
-
-    private int lowest() {
-        return IntStream.range(0, plate.heights().length)
-                .reduce((a, b) -> plate.heights()[b] < plate.heights()[a] ? b : a)
-                .orElse(-1);
+        return ramp.highest() > ramp.lowest() && (i == highest || i == lowest);
     }
 
     private void extremes(Sketch sketch) {
         if (!(ramp.highest() > ramp.lowest())) {
             return;
         }
-        for (int i : new int[] {highest(), lowest()}) {
+        for (int i : new int[] {highest, lowest}) {
             Xy at = spots.get(i);
             sketch.dot("d-fill-ink", at, 4);
             double x = Math.min(Math.max(at.x(), LEFT + 30), RIGHT - 30);
-            String said = display.signed(plate.heights()[i]) + (i == highest() ? " high" : " low");
+            String said = display.signed(plate.heights()[i]) + (i == highest ? " high" : " low");
             Xy above = new Xy(x, at.y() - 8);
             Xy place = room.take(above, "middle", 14, said) ? above : new Xy(x, at.y() + 20);
             sketch.text("d-fill-ink", place, "middle", 14, 700, said);

@@ -1,12 +1,12 @@
 package org.eskarn.app.picture;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.flat.Facets;
 import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.remedy.Packing;
 import org.eskarn.core.remedy.Packing.Support;
 import org.eskarn.core.requirement.Assessment;
@@ -30,7 +30,7 @@ public final class PlatePictures {
                 stations,
                 perPlace(assessment),
                 levelled ? heights.levelled() : heights.heights(),
-                heights.facets(stations),
+                Facets.of(assessment.corrected()),
                 contacts,
                 levelled || !whole ? Optional.empty() : heights.tilt(),
                 assessment.sweep().next(),
@@ -39,53 +39,24 @@ public final class PlatePictures {
 
     /** Of the readings as far as they go, where nothing can be computed yet. */
     static Plate asRead(Subject subject, Assessment assessment) {
-        List<Station> stations = assessment.sweep().layout().stations();
-        double[] heights = assessment.corrected().micrometres();
-        double perPlace = perPlace(assessment);
-        double[] x = stations.stream()
-                .limit(heights.length)
-                .mapToDouble(station -> station.distance() * perPlace)
-                .toArray();
-        double[] y = stations.stream()
-                .limit(heights.length)
-                .mapToDouble(station -> station.height() * perPlace)
-                .toArray();
-        int[] noRims = new int[heights.length];
-        Arrays.fill(noRims, -1);
         return new Plate(
                 subject.name(),
-                stations,
-                perPlace,
-                heights,
-                Facets.of(x, y, noRims),
+                assessment.sweep().layout().stations(),
+                perPlace(assessment),
+                assessment.corrected().micrometres(),
+                Facets.of(assessment.corrected()),
                 List.of(),
                 Optional.empty(),
                 assessment.sweep().next(),
                 "heights from the zero");
     }
 
-    /** Other values at the same places, such as how much was worn away. */
-    public static Picture ofValues(
-            String title,
-            List<Station> stations,
-            double perPlace,
-            double[] values,
-            Facets facets,
-            String called,
-            Display display,
-            boolean raised) {
-        Plate plate = new Plate(
-                title, stations, perPlace, values, facets, List.of(), Optional.empty(), Optional.empty(), called);
-        return raised ? RaisedDrawing.of(plate, display) : PlateDrawing.of(plate, display);
-    }
-
     /** What a wheel has cleaned: heights above where it stands are clean, what is below is still to go. */
-    public static Picture cleaned(
-            String title, List<Station> stations, double perPlace, double[] heights, Facets facets, Display display) {
+    public static Picture cleaned(String title, Sweep sweep, Facets facets, double[] heights, Display display) {
         Plate plate = new Plate(
                 title,
-                stations,
-                perPlace,
+                sweep.layout().stations(),
+                sweep.layout().unit().millimetres(),
                 heights,
                 facets,
                 List.of(),
@@ -97,13 +68,7 @@ public final class PlatePictures {
 
     /** Readings to come, with what is put under where. */
     public static Picture packed(
-            Subject subject,
-            Assessment assessment,
-            HeightsReduction heights,
-            List<Support> supports,
-            Packing packing,
-            Display display) {
-        List<Station> stations = assessment.sweep().layout().stations();
+            Subject subject, Assessment assessment, List<Support> supports, Packing packing, Display display) {
         List<Plate.Mark> marks = new ArrayList<>();
         for (int i = 0; i < supports.size(); i++) {
             Support support = supports.get(i);
@@ -115,10 +80,10 @@ public final class PlatePictures {
         return PlateDrawing.of(
                 new Plate(
                         subject.name() + " as it will be",
-                        stations,
+                        assessment.sweep().layout().stations(),
                         perPlace(assessment),
                         packing.predicted(),
-                        heights.facets(stations),
+                        Facets.of(assessment.corrected()),
                         List.of(),
                         Optional.empty(),
                         Optional.empty(),
@@ -128,6 +93,6 @@ public final class PlatePictures {
     }
 
     private static double perPlace(Assessment assessment) {
-        return assessment.sweep().layout().unit().micrometres().doubleValue() / 1000;
+        return assessment.sweep().layout().unit().millimetres();
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.flat.Facets;
+import org.eskarn.core.reading.Station;
 
 /**
  * A face seen from the front and above, heights raised by a stated factor. What is up on the plan goes back to the right, so
@@ -87,9 +88,7 @@ final class RaisedDrawing {
                 plate.title() + ", raised, seen from the front",
                 "heights × " + RingDrawing.grouped(1000 * perMicrometre / perMillimetre) + " · " + plate.called()
                         + ", dark is high"
-                        + (drawn.block() > 1
-                                ? " · drawn from the means of " + drawn.block() + " × " + drawn.block() + " readings"
-                                : ""));
+                        + drawn.said());
     }
 
     /** Whole cells where there are many, triangles where there are few. */
@@ -114,27 +113,18 @@ final class RaisedDrawing {
     }
 
     private void said(Sketch sketch) {
-        double[] heights = plate.heights();
-        for (boolean high : new boolean[] {true, false}) {
-            IntStream.range(0, heights.length)
-                    .reduce((a, b) -> (heights[b] > heights[a]) == high && heights[b] != heights[a] ? b : a)
-                    .ifPresent(i -> {
-                        Xy at = at(
-                                plate.x(plate.stations().get(i)),
-                                plate.y(plate.stations().get(i)),
-                                heights[i]);
-                        sketch.dot("d-fill-ink", at, 4);
-                        double x = Math.min(Math.max(at.x(), LEFT + 90), RIGHT - 90);
-                        sketch.text(
-                                "d-fill-ink",
-                                new Xy(x, high ? at.y() - 10 : at.y() + 20),
-                                "middle",
-                                14,
-                                700,
-                                display.signed(heights[i])
-                                        + (high ? " high, " : " low, ")
-                                        + plate.stations().get(i).name());
-                    });
+        if (ramp.highest() > ramp.lowest()) {
+            said(sketch, plate.highest(), -10, " high, ");
+            said(sketch, plate.lowest(), 20, " low, ");
         }
+    }
+
+    private void said(Sketch sketch, int i, double down, String word) {
+        Station station = plate.stations().get(i);
+        Xy at = at(plate.x(station), plate.y(station), plate.heights()[i]);
+        sketch.dot("d-fill-ink", at, 4);
+        double x = Math.min(Math.max(at.x(), LEFT + 90), RIGHT - 90);
+        String said = display.signed(plate.heights()[i]) + word + station.name();
+        sketch.text("d-fill-ink", new Xy(x, at.y() + down), "middle", 14, 700, said);
     }
 }

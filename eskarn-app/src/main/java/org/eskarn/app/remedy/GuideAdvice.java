@@ -30,8 +30,7 @@ final class GuideAdvice {
         FlatForm flat = form.flatIn(found);
         Typed typed = new Typed(new LinkedHashMap<>());
         BigDecimal screw = typed.above("flat.screwDistance", flat.screwDistance(), "A distance");
-        double perPlace =
-                found.assessment().sweep().layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = found.assessment().sweep().layout().unit().millimetres();
         if (slopes.span() == 0) {
             return Advice.not(
                     RemedyKind.GUIDE,
@@ -58,7 +57,7 @@ final class GuideAdvice {
                         ? "."
                         : "; wanted is " + found.deviations().signed(move.wanted()) + " "
                                 + found.deviations().symbol() + ", the middle of what is allowed."));
-        double fromBest = (errors.get(move.best()) - move.wanted()) * distance / slopes.span();
+        double fromBest = move.moveFrom(move.best());
         if (move.advice() == GuideMove.Advice.WORSE) {
             lines.add(
                     "Go back to " + (move.best() == 0 ? "how it was found" : "where it stood after step " + move.best())
@@ -101,22 +100,16 @@ final class GuideAdvice {
     /** Every step with what it did, so that nobody goes on from a worse one. */
     private static Said.Table log(Found found, GuideMove move) {
         List<Said.Row> rows = new ArrayList<>();
-        double before = 0;
-        double graduation = found.dial().graduation().micrometres();
         for (int i = 0; i < move.errors().size(); i++) {
-            double off = Math.abs(move.errors().get(i) - move.wanted());
-            String did = i == 0
-                    ? ""
-                    : off > before + graduation ? "worse" : off < before - graduation ? "nearer" : "nothing";
+            String did = i == 0 ? "" : move.did().get(i - 1).word();
             rows.add(new Said.Row(
                     i == 0
                             ? "as found"
                             : "step " + i + ", " + found.steps().get(i - 1).place(),
                     List.of(
                             found.deviations().signed(move.errors().get(i)),
-                            found.deviations().amount(off),
+                            found.deviations().amount(move.off(i)),
                             did + (i == move.best() ? (did.isEmpty() ? "best" : ", best") : ""))));
-            before = off;
         }
         String unit = ", " + found.deviations().symbol();
         return new Said.Table(

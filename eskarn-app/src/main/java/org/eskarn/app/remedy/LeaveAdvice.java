@@ -25,8 +25,7 @@ final class LeaveAdvice {
         Typed typed = new Typed(new LinkedHashMap<>());
         String reason = typed.atMost("flat.reason", Typed.text(flat.reason()), LONGEST);
         BigDecimal length = typed.above("flat.workLength", flat.workLength(), "A length");
-        double perPlace =
-                found.assessment().sweep().layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = found.assessment().sweep().layout().unit().millimetres();
         String symbol = found.assessment().sweep().layout().unit().symbol();
         OptionalDouble slope = slope(found);
         List<String> lines = new ArrayList<>();

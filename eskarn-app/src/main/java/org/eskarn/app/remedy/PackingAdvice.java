@@ -29,8 +29,7 @@ final class PackingAdvice {
                 (HeightsReduction) found.assessment().reduction().orElseThrow();
         FlatForm flat = form.flatIn(found);
         Typed typed = new Typed(new LinkedHashMap<>());
-        double perPlace =
-                found.assessment().sweep().layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = found.assessment().sweep().layout().unit().millimetres();
         List<Support> supports = Places.read(flat.supports(), perPlace, typed);
         BigDecimal pitch = typed.above("flat.pitch", flat.pitch(), "A pitch");
         if (supports.size() < 2 || !typed.problems().isEmpty()) {
@@ -67,7 +66,7 @@ final class PackingAdvice {
                 List.of(),
                 tables,
                 Optional.of(PlatePictures.packed(
-                        found.subject(), found.assessment(), heights, supports, packing, found.deviations())),
+                        found.subject(), found.assessment(), supports, packing, found.deviations())),
                 OptionalDouble.of(packing.parallelism()),
                 headline(found, packing, supports, flat.screws()),
                 typed.problems());

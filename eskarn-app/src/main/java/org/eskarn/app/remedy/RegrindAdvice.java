@@ -2,8 +2,10 @@ package org.eskarn.app.remedy;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.Said;
@@ -11,6 +13,7 @@ import org.eskarn.app.page.Typed;
 import org.eskarn.app.picture.PlatePictures;
 import org.eskarn.core.flat.Facets;
 import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.remedy.Regrind;
 import org.eskarn.core.remedy.Regrind.Feed;
 import org.eskarn.core.requirement.HeightsReduction;
@@ -30,8 +33,7 @@ final class RegrindAdvice {
         Typed typed = new Typed(new LinkedHashMap<>());
         BigDecimal feed = typed.above("flat.feed", flat.feed(), "A downfeed");
         Integer at = typed.whole("flat.atFeed", flat.atFeed(), 0, Regrind.MOST);
-        List<Station> stations = found.assessment().sweep().layout().stations();
-        Facets facets = heights.facets(stations);
+        Facets facets = Facets.of(found.assessment().corrected());
         double[] lying = flat.levelled() ? heights.levelled() : heights.heights();
         double micrometres = feed == null ? USUAL : found.deviations().micrometres(feed.doubleValue());
         if (!typed.problems().isEmpty()) {
@@ -40,7 +42,7 @@ final class RegrindAdvice {
         try {
             Regrind grind = Regrind.of(facets, lying, micrometres);
             int shown = Math.max(0, Math.min(at == null ? 1 : at, grind.feeds().size()));
-            return told(found, flat, grind, lying, facets, stations, shown, typed);
+            return told(found, heights, flat.levelled(), grind, facets, shown);
         } catch (IllegalArgumentException e) {
             typed.problem("flat.feed", Found.capital(String.valueOf(e.getMessage())) + ".");
             return Advice.not(RemedyKind.REGRIND, "Plan it with deeper downfeeds.", typed.problems());
@@ -48,33 +50,23 @@ final class RegrindAdvice {
     }
 
     private static Advice told(
-            Found found,
-            FlatForm flat,
-            Regrind grind,
-            double[] lying,
-            Facets facets,
-            List<Station> stations,
-            int shown,
-            Typed typed) {
+            Found found, HeightsReduction heights, boolean levelled, Regrind grind, Facets facets, int shown) {
+        Sweep sweep = found.assessment().corrected();
+        List<Station> stations = sweep.layout().stations();
         String first = stations.get(grind.first()).name();
         String last = stations.get(grind.last()).name();
-        double top = lying[grind.first()];
-        double depth = shown == 0 ? 0 : grind.feeds().get(shown - 1).depth();
-        double level = top - Math.min(depth, grind.stock());
-        double[] toGo = lying.clone();
-        for (int i = 0; i < toGo.length; i++) {
-            toGo[i] -= level;
-        }
-        String how = flat.levelled() ? "levelled to its zone" : "as it lies on the plate";
+        double[] lying = levelled ? heights.levelled() : heights.heights();
+        double depth =
+                shown == 0 ? 0 : grind.stock() - grind.feeds().get(shown - 1).left();
+        double level = lying[grind.first()] - depth;
+        double[] toGo = Arrays.stream(lying).map(height -> height - level).toArray();
+        String how = levelled ? "levelled to its zone" : "as it lies on the plate";
         List<String> lines = new ArrayList<>(List.of(
                 "The wheel touches first at " + first + "; last to clean up is " + last + ".",
-                flat.levelled()
+                levelled
                         ? "Levelled, the least stock there is has to go: the flatness. Shim it level before it is clamped."
                         : "It is ground parallel to the face it lies on. Levelled to its zone it would take "
-                                + found.deviation(((HeightsReduction)
-                                                found.assessment().reduction().orElseThrow())
-                                        .zone()
-                                        .width())
+                                + found.deviation(heights.zone().width())
                                 + " only, but then it is not parallel to that face."));
         lines.add("Let it cool before the last feed: a warm face is a domed one.");
         return new Advice(
@@ -87,14 +79,13 @@ final class RegrindAdvice {
                 Optional.of(PlatePictures.cleaned(
                         found.subject().name()
                                 + (shown == 0 ? " before the first downfeed" : " after downfeed " + shown),
-                        stations,
-                        found.assessment().sweep().layout().unit().micrometres().doubleValue() / 1000,
-                        toGo,
+                        sweep,
                         facets,
+                        toGo,
                         found.deviations())),
                 OptionalDouble.of(0),
                 "Ground " + how + ", stock " + found.deviation(grind.stock()),
-                typed.problems());
+                Map.of());
     }
 
     private static Said.Table feeds(Found found, Regrind grind) {

@@ -24,8 +24,7 @@ final class SpringAdvice {
         Typed typed = new Typed(new LinkedHashMap<>());
         BigDecimal eyes = typed.above("flat.eyes", flat.eyes(), "A length");
         BigDecimal most = typed.above("flat.most", flat.most(), "The most that may be sprung");
-        double perPlace =
-                found.assessment().sweep().layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = found.assessment().sweep().layout().unit().millimetres();
         if (slopes.span() == 0
                 || eyes == null
                 || most == null

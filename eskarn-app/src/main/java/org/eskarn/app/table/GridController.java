@@ -4,22 +4,20 @@ import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Said;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.picture.Changes;
 import org.eskarn.app.picture.Pictures;
-import org.eskarn.app.picture.PlatePictures;
 import org.eskarn.app.picture.Subject;
 import org.eskarn.app.picture.View;
-import org.eskarn.core.flat.Difference;
-import org.eskarn.core.flat.Facets;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.PastedGrid;
-import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
@@ -127,8 +125,8 @@ class GridController {
                     String.valueOf(pasted),
                     stepX,
                     stepY,
-                    java.util.Objects.requireNonNull(form.unit()),
-                    java.util.Objects.requireNonNull(form.readIn()));
+                    Objects.requireNonNull(form.unit()),
+                    Objects.requireNonNull(form.readIn()));
         } catch (LayoutRejected e) {
             reader.problem(field, String.valueOf(e.getMessage()));
             return null;
@@ -136,14 +134,14 @@ class GridController {
     }
 
     private static void fill(Model model, GridForm form, PastedGrid grid, @Nullable PastedGrid earlier) {
-        LengthUnit readIn = java.util.Objects.requireNonNull(form.readIn());
+        LengthUnit readIn = Objects.requireNonNull(form.readIn());
         Display display = new Display(readIn);
-        View view = java.util.Objects.requireNonNull(form.view());
+        View view = Objects.requireNonNull(form.view());
         Length one = new Length(BigDecimal.ONE.movePointLeft(3), readIn);
         Requirement terms = new Requirement(
                 Characteristic.FLATNESS,
                 SurfaceSide.OUTSIDE,
-                Limit.none(LimitUnit.of(java.util.Objects.requireNonNull(form.unit()))),
+                Limit.none(LimitUnit.of(Objects.requireNonNull(form.unit()))),
                 StatedAs.MINIMUM_ZONE,
                 DecisionRule.SIMPLE,
                 Optional.empty(),
@@ -159,35 +157,9 @@ class GridController {
         Subject subject = new Subject(terms, "Face", "above", Optional.empty());
         model.addAttribute("picture", Pictures.of(subject, assessment, display, view));
         if (earlier != null) {
-            difference(model, form, grid, earlier, display);
+            boolean border = Boolean.TRUE.equals(form.border());
+            model.addAttribute(
+                    "changes", Changes.of("Face", earlier.sweep(), grid.sweep(), border, display, view.raised()));
         }
-    }
-
-    private static void difference(Model model, GridForm form, PastedGrid grid, PastedGrid earlier, Display display) {
-        Difference difference = Difference.of(
-                grid.x(), grid.y(), earlier.micrometres(), grid.micrometres(), Boolean.TRUE.equals(form.border()));
-        Station largest = grid.layout().stations().get(difference.largest());
-        model.addAttribute(
-                "changed",
-                "Largest change: " + display.signed(difference.change()[difference.largest()]) + " "
-                        + display.symbol() + " at " + largest.name() + "; mean " + display.signed(difference.mean())
-                        + " " + display.symbol()
-                        + (difference.onBorder() ? ", each levelled to its own border." : ", as both were read."));
-        double perPlace = grid.layout().unit().micrometres().doubleValue() / 1000;
-        int[] noRims = new int[difference.change().length];
-        java.util.Arrays.fill(noRims, -1);
-        double[] x = java.util.Arrays.stream(grid.x()).map(at -> at * perPlace).toArray();
-        double[] y = java.util.Arrays.stream(grid.y()).map(at -> at * perPlace).toArray();
-        model.addAttribute(
-                "change",
-                PlatePictures.ofValues(
-                        "What changed",
-                        grid.layout().stations(),
-                        perPlace,
-                        difference.change(),
-                        Facets.of(x, y, noRims),
-                        "later less earlier",
-                        display,
-                        java.util.Objects.requireNonNull(form.view()).raised()));
     }
 }

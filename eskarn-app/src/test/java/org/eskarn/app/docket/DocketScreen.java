@@ -4,9 +4,26 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import org.eskarn.app.part.PartService;
+import org.eskarn.app.running.Eskarn;
 
 /** The docket screen as hands and eyes meet it: everything by keyboard. */
 public record DocketScreen(Page page) {
+
+    /** A docket of a part's revision A, opened for this test and prepared up to the empty reading field. */
+    public static DocketScreen begin(Eskarn eskarn, String drawing, int position) {
+        long part = eskarn.bean(PartService.class)
+                .byNumber(drawing, "A")
+                .orElseThrow()
+                .id();
+        int number = eskarn.openDocket(part);
+        Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + "/dockets/" + number + "/" + position);
+        page.waitForLoadState();
+        DocketScreen screen = new DocketScreen(page);
+        screen.prepare();
+        return screen;
+    }
 
     public Locator field() {
         return page.locator("#typed");

@@ -3,7 +3,6 @@ package org.eskarn.app.docket;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import org.eskarn.app.part.PartService;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Test;
@@ -12,20 +11,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** Flat things measured from the first step on, and corrected, by keyboard alone. */
 @ExtendWith(RunningEskarn.class)
 class FlatJobTest {
-
-    private static DocketScreen begin(Eskarn eskarn, String drawing, int position) {
-        long part = eskarn.bean(PartService.class)
-                .byNumber(drawing, "A")
-                .orElseThrow()
-                .id();
-        int number = eskarn.openDocket(part);
-        Page page = eskarn.signedIn("m.quill");
-        page.navigate(eskarn.address() + "/dockets/" + number + "/" + position);
-        page.waitForLoadState();
-        DocketScreen screen = new DocketScreen(page);
-        screen.prepare();
-        return screen;
-    }
 
     private static void verdict(DocketScreen screen) {
         screen.shows("Prove");
@@ -37,7 +22,7 @@ class FlatJobTest {
     /** A worn face: its zone, the tilt taken out and the face raised by a key, the stock, and the recheck beside it. */
     @Test
     void aWornFaceIsGroundAndComparedWithHowItWas(Eskarn eskarn) {
-        DocketScreen screen = begin(eskarn, "TG-121", 1);
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-121", 1);
         Page page = screen.page();
         screen.type("0 1 2 1 0 0 -8 -12 -7 1 1 -9 -14 -8 0 0 1 2 1 1 0");
         verdict(screen);
@@ -70,7 +55,7 @@ class FlatJobTest {
     /** What the square itself shows on the master is not the part's. */
     @Test
     void aMasterSquareIsReadFirstAndItsZeroMustHold(Eskarn eskarn) {
-        DocketScreen screen = begin(eskarn, "TG-183", 3);
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-183", 3);
         screen.nextIs("Station 1 · master: 20 mm");
         screen.type("0 1 2 3 4");
         screen.nextIs("master: 20 mm again");
@@ -86,7 +71,7 @@ class FlatJobTest {
 
     @Test
     void aLinkIsTurnedOverAndSprungOrRejected(Eskarn eskarn) {
-        DocketScreen screen = begin(eskarn, "TG-141", 1);
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-141", 1);
         Page page = screen.page();
         screen.type("0 10 0 60");
         assertThat(page.locator("#zero-first")).containsText("Turn the part over");
@@ -108,7 +93,7 @@ class FlatJobTest {
     /** Guides: which way they open is said, and a step that made it worse names the one to go back to. */
     @Test
     void aGuideIsSetStepByStepAndLeftWithAReason(Eskarn eskarn) {
-        DocketScreen screen = begin(eskarn, "TG-184", 1);
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-184", 1);
         Page page = screen.page();
         screen.type("0 -40 0 80");
         verdict(screen);
@@ -143,7 +128,7 @@ class FlatJobTest {
 
     @Test
     void placementsOfABedAreJoined(Eskarn eskarn) {
-        DocketScreen screen = begin(eskarn, "TG-183", 1);
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-183", 1);
         screen.type("0 6 9 8 0 -2 -6.5 -12 0 -3 -2.5 3.5");
         verdict(screen);
         screen.verdictIs("pass");

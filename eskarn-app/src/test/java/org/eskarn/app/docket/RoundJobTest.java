@@ -2,8 +2,6 @@ package org.eskarn.app.docket;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Page;
-import org.eskarn.app.part.PartService;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Test;
@@ -13,23 +11,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningEskarn.class)
 class RoundJobTest {
 
-    private static DocketScreen begin(Eskarn eskarn, String drawing, int position) {
-        long part = eskarn.bean(PartService.class)
-                .byNumber(drawing, "A")
-                .orElseThrow()
-                .id();
-        int number = eskarn.openDocket(part);
-        Page page = eskarn.signedIn("m.quill");
-        page.navigate(eskarn.address() + "/dockets/" + number + "/" + position);
-        page.waitForLoadState();
-        DocketScreen screen = new DocketScreen(page);
-        screen.prepare();
-        return screen;
-    }
-
     @Test
     void eachJournalHasItsOwnZeroWhichMustHoldBeforeTheNext(Eskarn eskarn) {
-        DocketScreen screen = begin(eskarn, "TG-119", 1);
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-119", 1);
         screen.type("0 2 -4 -9 -12 -9 -4 2");
         screen.nextIs("Station 9 · 40 mm · 0° again");
         assertThat(screen.page().locator("#zero-first")).containsText("its zero must hold");
@@ -50,7 +34,7 @@ class RoundJobTest {
 
     @Test
     void aJournalWhoseZeroSlippedProvesNothing(Eskarn eskarn) {
-        DocketScreen screen = begin(eskarn, "TG-119", 1);
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-119", 1);
         screen.type("0 2 -4 -9 -12 -9 -4 2 9 0 5 12 18 21 18 12 5 0 0 -3 -6 -8 -9 -8 -6 -3 0");
         screen.shows("Prove");
         screen.verdictIs("not proven");
@@ -60,7 +44,7 @@ class RoundJobTest {
     /** The pins lie across a limit; the one between is named, added, and settles it. */
     @Test
     void anotherPinClosesInOnTheHole(Eskarn eskarn) {
-        DocketScreen screen = begin(eskarn, "TG-151", 3);
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-151", 3);
         screen.type("1 1 0 0");
         screen.shows("Prove");
         screen.verdictIs("not proven");
@@ -79,7 +63,7 @@ class RoundJobTest {
 
     @Test
     void aRingOfHolesIsToldByItsStepsAndWhatTheyAddUpTo(Eskarn eskarn) {
-        DocketScreen screen = begin(eskarn, "TG-151", 1);
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-151", 1);
         screen.type("0 1 2 3 3 2 1 0 -1 -2 -2 -1 0");
         screen.shows("Prove");
         assertThat(screen.page().locator("#panel")).containsText("Worst single step");

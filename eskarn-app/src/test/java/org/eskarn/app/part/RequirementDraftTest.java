@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitKind;
@@ -125,6 +126,73 @@ class RequirementDraftTest {
                 "A"));
         RequirementForm again = RequirementForm.of(draft(typed).requirement().orElseThrow());
         assertThat(draft(again).requirement()).isEqualTo(draft(typed).requirement());
+    }
+
+    @Test
+    void twoSetUpsComeBackUnchangedAndOnlyWhereTheyCanBeRead() {
+        Map<String, String> square = Map.of(
+                "characteristic",
+                "SQUARENESS",
+                "layoutKind",
+                "LINE",
+                "layoutFirst",
+                "0 50 100",
+                "reversal",
+                "ON_MASTER",
+                "upper",
+                "0.02");
+        PartRequirement requirement = draft(form(square)).requirement().orElseThrow();
+        assertThat(requirement.terms().layout().size()).isEqualTo(7);
+        assertThat(requirement.terms().layout().closings()).containsExactly(4);
+        RequirementForm again = RequirementForm.of(requirement);
+        assertThat(again.chosenReversal()).isEqualTo(Reversal.ON_MASTER);
+        assertThat(draft(again).requirement()).contains(requirement);
+        Map<String, String> runout = Map.of("reversal", "ON_MASTER");
+        assertThat(draft(form(runout)).requirement().orElseThrow().row().reversal())
+                .isEqualTo(Reversal.NONE);
+        Map<String, String> placements = Map.of(
+                "characteristic",
+                "STRAIGHTNESS",
+                "layoutKind",
+                "STEPS",
+                "layoutFirst",
+                "0 50 100; 50 100 150",
+                "reversal",
+                "PART_TURNED");
+        assertThat(draft(form(placements)).requirement().orElseThrow().row().reversal())
+                .isEqualTo(Reversal.NONE);
+    }
+
+    @Test
+    void aBoreLongerThanItsArborIsRefusedWhereItsLengthIsTyped() {
+        RequirementDraft draft = draft(form(Map.of(
+                "characteristic", "PARALLELISM_OF_AXIS",
+                "layoutKind", "PAIRS",
+                "layoutFirst", "upright; level",
+                "span", "100",
+                "per", "120")));
+        assertThat(draft.requirement()).isEmpty();
+        assertThat(draft.problems()).containsOnlyKeys("per");
+        assertThat(draft.problems().get("per")).contains("longer than the 100 mm of arbor");
+    }
+
+    @Test
+    void aFlatnessByLeastSquaresStaysSoAndANewOneIsByItsZone() {
+        PartRequirement flat = draft(form(Map.of(
+                        "characteristic",
+                        "FLATNESS",
+                        "layoutKind",
+                        "GRID",
+                        "layoutFirst",
+                        "0 50",
+                        "layoutSecond",
+                        "0 50",
+                        "statedAs",
+                        "LEAST_SQUARES")))
+                .requirement()
+                .orElseThrow();
+        assertThat(RequirementForm.of(flat).chosenStatement()).isEqualTo(StatedAs.LEAST_SQUARES);
+        assertThat(form(Map.of("characteristic", "FLATNESS")).chosenStatement()).isEqualTo(StatedAs.MINIMUM_ZONE);
     }
 
     @Test

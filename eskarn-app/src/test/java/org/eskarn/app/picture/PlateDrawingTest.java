@@ -44,14 +44,12 @@ class PlateDrawingTest {
                     new java.math.BigDecimal("1"),
                     LengthUnit.MILLIMETRE,
                     LengthUnit.MICROMETRE);
-            int[] noRims = new int[grid.micrometres().length];
-            Arrays.fill(noRims, -1);
             return new Plate(
                     "Face",
                     grid.layout().stations(),
                     1,
                     grid.micrometres(),
-                    Facets.of(grid.x(), grid.y(), noRims),
+                    Facets.of(grid.sweep()),
                     List.of(),
                     Optional.empty(),
                     Optional.empty(),

@@ -6,11 +6,12 @@ import org.eskarn.core.reading.StationsUnfit.Reason;
 /**
  * Two bores in line, by the heights of a mandrel at both ends of both: the axis of the first is carried on to the second.
  *
+ * @param slope of the first axis, µm for each unit of distance
  * @param nearOff how far the second axis lies above the first at the near end of the second bore, µm
  * @param farOff the same at its far end
  * @param tilt slope of the second axis less that of the first, µm for each unit of distance
  */
-public record BoreLine(double nearOff, double farOff, double tilt) {
+public record BoreLine(double slope, double nearOff, double farOff, double tilt) {
 
     /**
      * @param at four different distances: both ends of the first bore, then of the second
@@ -29,6 +30,7 @@ public record BoreLine(double nearOff, double farOff, double tilt) {
         double slope = (heights[1] - heights[0]) / (at[1] - at[0]);
         double second = (heights[3] - heights[2]) / (at[3] - at[2]);
         return new BoreLine(
+                slope,
                 heights[2] - heights[0] - slope * (at[2] - at[0]),
                 heights[3] - heights[0] - slope * (at[3] - at[0]),
                 second - slope);

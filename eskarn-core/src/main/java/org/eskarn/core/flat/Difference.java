@@ -20,6 +20,15 @@ import java.util.Optional;
 public record Difference(double[] change, int largest, double mean, boolean onBorder) {
 
     /**
+     * Of places that lie on no plane, as read.
+     *
+     * @throws IllegalArgumentException if the lengths differ or there is no place
+     */
+    public static Difference of(double[] first, double[] second) {
+        return of(new double[first.length], new double[first.length], first, second, false);
+    }
+
+    /**
      * @param x places in any one unit
      * @param y places in the same unit, same length and order
      * @param first heights in µm, same length and order

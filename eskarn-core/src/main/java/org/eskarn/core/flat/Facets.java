@@ -2,7 +2,12 @@ package org.eskarn.core.flat;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.Sweep;
 
 /**
  * A face between the places that were read: flat triangles from place to place, so that nothing in between is higher or lower
@@ -21,6 +26,21 @@ public record Facets(double[] x, double[] y, List<int[]> triangles, List<int[]> 
 
     /** The most free places that are joined; the method takes their number squared. */
     public static final int MOST_FREE = 2000;
+
+    /** The face of a sweep over a plane as far as it is read, in mm. */
+    public static Facets of(Sweep sweep) {
+        double perPlace = sweep.layout().unit().millimetres();
+        List<Station> stations = sweep.readings().stream().map(Reading::station).toList();
+        Map<String, Integer> numbers = new HashMap<>();
+        return of(
+                stations.stream().mapToDouble(s -> s.distance() * perPlace).toArray(),
+                stations.stream().mapToDouble(s -> s.height() * perPlace).toArray(),
+                stations.stream()
+                        .mapToInt(s -> s.rim()
+                                .map(rim -> numbers.computeIfAbsent(rim, unused -> numbers.size()))
+                                .orElse(-1))
+                        .toArray());
+    }
 
     /**
      * @param rims of each place the number of the rim it is on, −1 where on none

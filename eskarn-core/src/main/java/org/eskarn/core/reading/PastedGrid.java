@@ -83,14 +83,6 @@ public record PastedGrid(Layout layout, int rows, int columns, double[] micromet
         return new Sweep(layout, readings, null);
     }
 
-    public double[] x() {
-        return layout.stations().stream().mapToDouble(Station::distance).toArray();
-    }
-
-    public double[] y() {
-        return layout.stations().stream().mapToDouble(Station::height).toArray();
-    }
-
     /** Whether another grid has the same rows and columns. */
     public boolean matches(PastedGrid other) {
         return rows == other.rows && columns == other.columns;

@@ -85,7 +85,7 @@ final class PointsReader {
                     null,
                     x.add(rounded(radius * Math.sin(radians))),
                     y.add(rounded(radius * Math.cos(radians))),
-                    rim.group(1) + " rim"));
+                    rim.group(1) + Station.RIM));
         }
     }
 

@@ -1,6 +1,7 @@
 package org.eskarn.core.reading;
 
 import java.math.BigDecimal;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param angle degrees from the top, clockwise as seen from the stated end of the part, at least 0 and below 360
  * @param along distance from an end, or to the right on a plane, in the unit of the layout
  * @param across distance upwards on a plane, in the unit of the layout
- * @param line the line, rim or placement it belongs to, where the layout has several
+ * @param line the line, rim, placement or pair it belongs to, where the layout has several
  */
 public record Station(
         int number,
@@ -20,6 +21,9 @@ public record Station(
         @Nullable BigDecimal along,
         @Nullable BigDecimal across,
         @Nullable String line) {
+
+    /** How the name of a line ends that runs round a rim. */
+    static final String RIM = " rim";
 
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
 
@@ -43,6 +47,11 @@ public record Station(
     /** A place that has only a name. */
     public static Station named(int number, String name) {
         return new Station(number, name, null, null, null, null);
+    }
+
+    /** The rim it is on, if it is on one: nothing is known of what lies inside. */
+    public Optional<String> rim() {
+        return Optional.ofNullable(line).filter(name -> name.endsWith(RIM));
     }
 
     /**

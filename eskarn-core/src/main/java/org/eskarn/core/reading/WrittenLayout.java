@@ -193,7 +193,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
 
     private static List<Place> pairs(List<String> names, List<String> ends) {
         return names.stream()
-                .flatMap(name -> ends.stream().map(end -> new Place(name + ", " + end, null, null, null)))
+                .flatMap(name -> ends.stream().map(end -> new Place(name + ", " + end, null, null, null, name)))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package org.eskarn.core.remedy;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.eskarn.core.verdict.Bounds;
 
@@ -15,11 +16,12 @@ import org.eskarn.core.verdict.Bounds;
  *
  * @param errors over the measured length, the found one first, µm, signed
  * @param wanted what the error shall come to, µm
- * @param move at the screw, µm, signed like the error that is left: by so much it has to go back
+ * @param lever distance from the pivot to the screw in measured lengths
+ * @param did what each step did, the first step first
  * @param advice what to do next
  * @param best the step that came nearest, 0 for what was found
  */
-public record GuideMove(List<Double> errors, double wanted, double move, Advice advice, int best) {
+public record GuideMove(List<Double> errors, double wanted, double lever, List<Did> did, Advice advice, int best) {
 
     /** What the log says. */
     public enum Advice {
@@ -40,8 +42,26 @@ public record GuideMove(List<Double> errors, double wanted, double move, Advice 
         }
     }
 
+    /** What a step did to the error that was left. */
+    public enum Did {
+        NEARER("nearer"),
+        NOTHING("nothing"),
+        WORSE("worse");
+
+        private final String word;
+
+        Did(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
     public GuideMove {
         errors = List.copyOf(errors);
+        did = List.copyOf(did);
     }
 
     /**
@@ -65,9 +85,12 @@ public record GuideMove(List<Double> errors, double wanted, double move, Advice 
         for (int i = 1; i < errors.size(); i++) {
             best = off(errors, i, wanted) < off(errors, best, wanted) ? i : best;
         }
-        double left = errors.get(errors.size() - 1) - wanted;
-        return new GuideMove(
-                errors, wanted, left * screwDistance / length, advice(errors, limit, wanted, graduation), best);
+        List<Did> did = new ArrayList<>();
+        for (int i = 1; i < errors.size(); i++) {
+            double gained = off(errors, i - 1, wanted) - off(errors, i, wanted);
+            did.add(gained < -graduation ? Did.WORSE : gained > graduation ? Did.NEARER : Did.NOTHING);
+        }
+        return new GuideMove(errors, wanted, screwDistance / length, did, advice(errors, limit, did), best);
     }
 
     /** The middle of what is allowed where only one way is, else 0. */
@@ -80,16 +103,33 @@ public record GuideMove(List<Double> errors, double wanted, double move, Advice 
         return (lower + upper) / 2;
     }
 
-    private static Advice advice(List<Double> errors, Bounds limit, double wanted, double graduation) {
-        int last = errors.size() - 1;
-        if (!limit.open() && limit.outside(errors.get(last)) <= 0) {
+    private static Advice advice(List<Double> errors, Bounds limit, List<Did> did) {
+        if (!limit.open() && limit.outside(errors.get(errors.size() - 1)) <= 0) {
             return Advice.DONE;
         }
-        if (last == 0) {
+        if (did.isEmpty()) {
             return Advice.MOVE;
         }
-        double gained = off(errors, last - 1, wanted) - off(errors, last, wanted);
-        return gained < -graduation ? Advice.WORSE : gained > graduation ? Advice.GO_ON : Advice.NO_HELP;
+        return switch (did.get(did.size() - 1)) {
+            case WORSE -> Advice.WORSE;
+            case NEARER -> Advice.GO_ON;
+            case NOTHING -> Advice.NO_HELP;
+        };
+    }
+
+    /** How far the error of a step is off what is wanted, µm; step 0 is what was found. */
+    public double off(int step) {
+        return off(errors, step, wanted);
+    }
+
+    /** The move at the screw that is left after the last step, µm, signed like the error: by so much it has to go back. */
+    public double move() {
+        return moveFrom(errors.size() - 1);
+    }
+
+    /** The same after any step. */
+    public double moveFrom(int step) {
+        return (errors.get(step) - wanted) * lever;
     }
 
     private static double off(List<Double> errors, int step, double wanted) {

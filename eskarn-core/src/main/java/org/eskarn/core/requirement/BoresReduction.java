@@ -33,8 +33,8 @@ final class BoresReduction {
             Trace trace = traces.get(i);
             double[] heights = trace.middle();
             BoreLine bores = BoreLine.of(trace.at(), heights);
-            double slope = (heights[1] - heights[0]) / (trace.at()[1] - trace.at()[0]);
-            lines.add(new Fitted(trace, heights[0] - slope * trace.at()[0], slope, Optional.empty()));
+            double level = heights[0] - bores.slope() * trace.at()[0];
+            lines.add(new Fitted(trace, level, bores.slope(), Optional.empty()));
             worst[i] = Math.abs(bores.worst());
             near = Math.hypot(near, bores.nearOff());
             far = Math.hypot(far, bores.farOff());
@@ -49,7 +49,8 @@ final class BoresReduction {
         double[] at = traces.get(0).at();
         // off = h₄ − h₁ − (h₂ − h₁) k, so that the readings of the first bore count k and k − 1 times.
         double k = (at[3] - at[0]) / (at[1] - at[0]);
-        double lever = Math.sqrt((1 + k * k + (k - 1) * (k - 1)) / 2);
+        double lever = Math.sqrt((1 + k * k + (k - 1) * (k - 1)) / 2)
+                * requirement.basis().reversal().spread();
         List<Remark> remarks = new ArrayList<>();
         if (worst.length == 1) {
             remarks.add(Remark.of("One plane was read; across it the bores may lie further apart."));

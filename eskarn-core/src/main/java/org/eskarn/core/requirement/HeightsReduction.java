@@ -1,13 +1,9 @@
 package org.eskarn.core.requirement;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.DoubleStream;
-import org.eskarn.core.flat.Facets;
 import org.eskarn.core.flat.LeastSquaresPlane;
 import org.eskarn.core.flat.MinimumZonePlane;
 import org.eskarn.core.flat.Tilt;
@@ -63,7 +59,7 @@ public record HeightsReduction(
 
     private static HeightsReduction of(Requirement requirement, Dial dial, Sweep sweep, boolean flatness)
             throws StationsUnfit {
-        double perPlace = sweep.layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = sweep.layout().unit().millimetres();
         double[] x = sweep.readings().stream()
                 .mapToDouble(r -> r.station().along() == null ? 0 : r.station().distance() * perPlace)
                 .toArray();
@@ -93,15 +89,11 @@ public record HeightsReduction(
     private static double[] bands(Requirement requirement, Sweep sweep) {
         boolean extremes = requirement.flicker() == FlickerRule.EXTREMES
                 && sweep.readings().stream().anyMatch(reading -> reading.halfBand() > 0);
-        return extremes
-                ? DoubleStream.concat(DoubleStream.of(sweep.lows()), DoubleStream.of(sweep.highs()))
-                        .toArray()
-                : sweep.micrometres();
+        return extremes ? Lines.concat(sweep.lows(), sweep.highs()) : sweep.micrometres();
     }
 
     private static double[] twice(double[] places) {
-        return DoubleStream.concat(DoubleStream.of(places), DoubleStream.of(places))
-                .toArray();
+        return Lines.concat(places, places);
     }
 
     private static double range(double[] heights) {
@@ -144,16 +136,20 @@ public record HeightsReduction(
             remarks.add(Remark.of("The zone is held above by " + held(zone, stations, true) + " and below by "
                     + held(zone, stations, false) + "."));
         }
-        Wear.of(x, y, heights)
-                .filter(wear -> flatness && sweep.stationsToGo() == 0)
-                .ifPresent(wear -> remarks.add(Remark.of(
-                        wear.depths()[wear.deepest()] >= 0
-                                ? "Against its border it is deepest at "
-                                        + stations.get(wear.deepest()).name() + ": %s below."
-                                : "Nothing inside lies below the border; the lowest place is "
-                                        + stations.get(wear.deepest()).name() + ", %s above.",
-                        Figure.deviation("", Math.abs(wear.depths()[wear.deepest()])))));
+        if (flatness && sweep.stationsToGo() == 0) {
+            Wear.of(x, y, heights).ifPresent(wear -> remarks.add(worn(wear, stations)));
+        }
         return new Told(figures, List.of(), remarks);
+    }
+
+    private static Remark worn(Wear wear, List<Station> stations) {
+        double depth = wear.depths()[wear.deepest()];
+        String place = stations.get(wear.deepest()).name();
+        return Remark.of(
+                depth >= 0
+                        ? "Against its border it is deepest at " + place + ": %s below."
+                        : "Nothing inside lies below the border; the lowest place is " + place + ", %s above.",
+                Figure.deviation("", Math.abs(depth)));
     }
 
     /** A tilt is told where it lifts one side of the face by more than a quarter of what the face is out of flat. */
@@ -183,18 +179,5 @@ public record HeightsReduction(
             left[i] -= zone.at(x[i], y[i]);
         }
         return left;
-    }
-
-    /** The face between the places. */
-    public Facets facets(List<Station> stations) {
-        Map<String, Integer> numbers = new LinkedHashMap<>();
-        int[] rims = stations.stream()
-                .limit(x.length)
-                .mapToInt(station -> Optional.ofNullable(station.line())
-                        .filter(line -> line.endsWith(" rim"))
-                        .map(line -> numbers.computeIfAbsent(line, unused -> numbers.size()))
-                        .orElse(-1))
-                .toArray();
-        return Facets.of(x, y, rims);
     }
 }

@@ -29,8 +29,8 @@ final class PairReductions {
         double[] each = new double[readings.length / 2];
         for (int i = 0; i < each.length; i++) {
             each[i] = factor * figure.applyAsDouble(readings[2 * i], readings[2 * i + 1]);
-            String name = sweep.readings().get(2 * i).station().name();
-            figures.add(Figure.deviation(what + ", " + name.substring(0, name.lastIndexOf(", ")), each[i]));
+            String name = String.valueOf(sweep.readings().get(2 * i).station().line());
+            figures.add(Figure.deviation(what + ", " + name, each[i]));
         }
         if (each.length > 1) {
             figures.add(Figure.deviation(

@@ -73,13 +73,11 @@ public record SlopesReduction(
             int again = reversal.twice() ? i + pairs : i;
             double second = sign * (readings[2 * again + 1] - readings[2 * again]);
             Shares shares = Shares.of(reversal, first, second);
-            String station = sweep.layout().stations().get(2 * i).name();
-            String name = station.substring(0, station.lastIndexOf(", "));
-            String own = reversal.twice() ? name.substring(reversal.first().length() + 2) : name;
-            int colon = own.indexOf(':');
+            String name = String.valueOf(sweep.layout().stations().get(2 * i).line());
+            int colon = name.indexOf(':');
             slopes.add(new Slope(
-                    own,
-                    colon > 0 ? own.substring(0, colon).strip() : "",
+                    name,
+                    colon > 0 ? name.substring(0, colon).strip() : "",
                     shares.part(),
                     factor * shares.part(),
                     shares.fixture()));
@@ -92,14 +90,15 @@ public record SlopesReduction(
         Map<String, Double> resultants = resultants(slopes);
         boolean resultant = requirement.statedAs() == StatedAs.RESULTANT;
         double[] scaled = slopes.stream().mapToDouble(Slope::scaled).toArray();
-        int worst = requirement.bounds().open() || resultant
+        boolean open = requirement.bounds().open();
+        int worst = open || resultant
                 ? IntStream.range(0, scaled.length)
                         .reduce((a, b) -> Math.abs(scaled[b]) > Math.abs(scaled[a]) ? b : a)
                         .orElse(0)
                 : SizeReductions.worstAt(scaled, requirement.bounds());
         double judged = resultant
                 ? resultants.values().stream().mapToDouble(each -> each).max().orElse(0)
-                : requirement.bounds().open() ? SizeReductions.worst(scaled, requirement.bounds()) : scaled[worst];
+                : scaled[worst];
         return new SlopesReduction(
                 judged,
                 GaugeParts.ofDifference(requirement, dial, sweep, factor),
@@ -165,7 +164,8 @@ public record SlopesReduction(
                     slopes.get(0).name() + " less " + slopes.get(1).name(),
                     slopes.get(0).scaled() - slopes.get(1).scaled()));
         }
-        if (slopes.size() > 1) {
+        // The two planes of an axis, or bend and twist, are not alike: their mean says nothing.
+        if (what == Characteristic.PARALLELISM_OF_LINES && slopes.size() > 1) {
             figures.add(Figure.deviation(
                     "mean", slopes.stream().mapToDouble(Slope::scaled).average().orElse(0)));
         }

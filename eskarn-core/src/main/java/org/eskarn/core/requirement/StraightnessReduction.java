@@ -2,10 +2,12 @@ package org.eskarn.core.requirement;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.eskarn.core.flat.JoinedSteps;
 import org.eskarn.core.flat.LeastSquaresLine;
 import org.eskarn.core.flat.MinimumZoneLine;
@@ -66,7 +68,7 @@ final class StraightnessReduction {
         Lines.fixtures(traces, requirement.basis().reversal(), remarks);
         return new LineReduction(
                 deviations[worst],
-                ofSteps(requirement, dial, sweep),
+                budget(requirement, dial, sweep),
                 lines,
                 worst,
                 new Told(figures, List.of(), remarks));
@@ -80,7 +82,7 @@ final class StraightnessReduction {
     }
 
     /** Errors of steps and placements add up along the line. */
-    private static UncertaintyBudget ofSteps(Requirement requirement, Dial dial, Sweep sweep) {
+    private static UncertaintyBudget budget(Requirement requirement, Dial dial, Sweep sweep) {
         if (level(requirement, sweep)) {
             double[] counts = perReading(requirement, sweep);
             double most = Arrays.stream(counts).max().orElse(1);
@@ -118,7 +120,7 @@ final class StraightnessReduction {
 
     /** A level foot to foot: each reading speaks of the length it is divided for, and is scaled to the step. */
     private static Trace rises(Requirement requirement, Sweep sweep) throws StationsUnfit {
-        double perPlace = sweep.layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = sweep.layout().unit().millimetres();
         double[] ends =
                 Arrays.stream(sweep.distances()).map(at -> at * perPlace).toArray();
         double[] counts = perReading(requirement, sweep);
@@ -143,7 +145,7 @@ final class StraightnessReduction {
         if (begun) {
             whole.remove(whole.size() - 1);
         }
-        double perPlace = sweep.layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = sweep.layout().unit().millimetres();
         JoinedSteps joined = JoinedSteps.of(
                 whole.stream()
                         .map(each -> each.stream()
@@ -166,18 +168,17 @@ final class StraightnessReduction {
         if (line.zone().isEmpty() || line.zone().get().width() == 0) {
             return List.of();
         }
-        double perPlace = sweep.layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = sweep.layout().unit().millimetres();
         String symbol = " " + sweep.layout().unit().symbol();
         int n = line.trace().at().length;
         String at = line.zone().get().contacts().stream()
                 .filter(contact -> contact.weight() > 0)
-                .sorted(java.util.Comparator.comparingDouble(
-                        contact -> line.trace().at()[contact.index() % n]))
+                .sorted(Comparator.comparingDouble(contact -> line.trace().at()[contact.index() % n]))
                 .map(contact -> Written.number(line.trace().at()[contact.index() % n] / perPlace)
                         + symbol
                         + (contact.above() ? " above" : " below"))
                 .distinct()
-                .collect(java.util.stream.Collectors.joining(", "));
+                .collect(Collectors.joining(", "));
         return List.of(Remark.of("The zone is held at " + at + "."));
     }
 }

@@ -56,7 +56,7 @@ public record Trace(String name, double[] at, double[] low, double[] high, doubl
             lines.computeIfAbsent(line == null ? "" : line, unused -> new ArrayList<>())
                     .add(i);
         }
-        double perPlace = sweep.layout().unit().micrometres().doubleValue() / 1000;
+        double perPlace = sweep.layout().unit().millimetres();
         List<Trace> traces = new ArrayList<>();
         lines.forEach((name, which) ->
                 traces.add(of(name, readings, which, reversal, reversal.twice() ? places : 0, extremes, perPlace)));
@@ -85,7 +85,7 @@ public record Trace(String name, double[] at, double[] low, double[] high, doubl
                             ? first.halfBand()
                             : (first.halfBand() + again.halfBand()) * (reversal == Reversal.ON_MASTER ? 1 : 0.5)
                     : 0;
-            at[k] = (first.station().along() == null ? k : first.station().distance()) * perPlace;
+            at[k] = first.station().distance() * perPlace;
             low[k] = shares.part() - band;
             high[k] = shares.part() + band;
             if (second > 0) {

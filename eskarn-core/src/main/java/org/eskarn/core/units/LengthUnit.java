@@ -35,6 +35,11 @@ public enum LengthUnit {
         return micrometres;
     }
 
+    /** The size of one unit in mm, for computing. */
+    public double millimetres() {
+        return micrometres.doubleValue() / 1000;
+    }
+
     public boolean metric() {
         return this == MILLIMETRE || this == MICROMETRE;
     }

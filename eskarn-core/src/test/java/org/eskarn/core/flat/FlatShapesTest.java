@@ -8,7 +8,14 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.units.LengthUnit;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -40,6 +47,19 @@ class FlatShapesTest {
         assertThat(joined.disagreement()).isCloseTo(0, within(1e-8));
         assertThat(MinimumZoneLine.fit(joined.at(), joined.heights()).width())
                 .isCloseTo(MinimumZoneLine.fit(joined.at(), bed).width(), within(1e-7));
+    }
+
+    /** Placements that contradict each other say so, and the bed keeps within what they read. */
+    @RepeatedTest(5)
+    void placementsThatDisagreeSayByHowMuch(RepetitionInfo info) throws StationsUnfit {
+        Random chance = new Random(info.getCurrentRepetition());
+        double wrong = 2 + 6 * chance.nextDouble();
+        JoinedSteps joined = JoinedSteps.of(
+                List.of(new double[] {0, 100, 200}, new double[] {0, 100, 200}),
+                List.of(new double[] {0, 0, 0}, new double[] {0, wrong, 0}));
+        // The second is laid on by least squares, which leaves two thirds of its bow in the middle.
+        assertThat(joined.disagreement()).isCloseTo(wrong * 2 / 3, within(1e-9));
+        assertThat(joined.heights()[1]).isBetween(0.0, wrong);
     }
 
     @Test
@@ -85,6 +105,24 @@ class FlatShapesTest {
                 .hasMessageContaining("four");
         assertThatThrownBy(() -> BoreLine.of(new double[] {0, 0, 90, 95}, new double[4]))
                 .hasMessageContaining("ends");
+    }
+
+    /** However the mandrel lies to the plate, the second bore lies off the first by the same. */
+    @RepeatedTest(6)
+    void boresInLineSeeNoTiltOfTheWhole(RepetitionInfo info) throws StationsUnfit {
+        Random chance = new Random(info.getCurrentRepetition());
+        double[] at = {3, 40, 110, 180};
+        double[] heights = chance.doubles(4, -9, 9).toArray();
+        double[] tilted = new double[4];
+        for (int i = 0; i < 4; i++) {
+            tilted[i] = heights[i] + 7 + 0.3 * at[i];
+        }
+        BoreLine plain = BoreLine.of(at, heights);
+        BoreLine other = BoreLine.of(at, tilted);
+        assertThat(other.nearOff()).isCloseTo(plain.nearOff(), within(1e-9));
+        assertThat(other.farOff()).isCloseTo(plain.farOff(), within(1e-9));
+        assertThat(other.tilt()).isCloseTo(plain.tilt(), within(1e-9));
+        assertThat(other.slope()).isCloseTo(plain.slope() + 0.3, within(1e-9));
     }
 
     @Test
@@ -134,6 +172,91 @@ class FlatShapesTest {
         assertThat(facets.shareAbove(30, ramp)).isCloseTo(0.7, within(1e-9));
         assertThat(facets.shareAbove(0, ramp)).isCloseTo(1, within(1e-9));
         assertThat(facets.shareAbove(101, ramp)).isEqualTo(0);
+    }
+
+    /** No circle about a triangle holds another place (the definition), and the triangles fill the hull once. */
+    @RepeatedTest(12)
+    void freePlacesAreJoinedByEmptyCircles(RepetitionInfo info) {
+        Random chance = new Random(50 + info.getCurrentRepetition());
+        int n = 3 + chance.nextInt(40);
+        double[] x = chance.doubles(n, 1000, 1300).toArray();
+        double[] y = chance.doubles(n, -40, 60).toArray();
+        List<int[]> triangles = Delaunay.of(x, y);
+        for (int[] t : triangles) {
+            double[] circle = circle(x, y, t);
+            for (int i = 0; i < n; i++) {
+                assertThat(Math.hypot(x[i] - circle[0], y[i] - circle[1])).isGreaterThan(circle[2] - 1e-6);
+            }
+        }
+        List<Integer> hull = ConvexHull.of(x, y);
+        double hullArea = 0;
+        for (int k = 0; k < hull.size(); k++) {
+            int a = hull.get(k);
+            int b = hull.get((k + 1) % hull.size());
+            hullArea += (x[a] * y[b] - x[b] * y[a]) / 2;
+            for (int i = 0; i < n; i++) {
+                // Seen along each edge of the hull, no place lies to the right.
+                assertThat((x[b] - x[a]) * (y[i] - y[a]) - (y[b] - y[a]) * (x[i] - x[a]))
+                        .isGreaterThan(-1e-9);
+            }
+        }
+        assertThat(new Facets(x, y, triangles, List.of()).area()).isCloseTo(hullArea, within(1e-6 * hullArea));
+    }
+
+    private static double[] circle(double[] x, double[] y, int[] t) {
+        double bx = x[t[1]] - x[t[0]];
+        double by = y[t[1]] - y[t[0]];
+        double cx = x[t[2]] - x[t[0]];
+        double cy = y[t[2]] - y[t[0]];
+        double d = 2 * (bx * cy - by * cx);
+        double ux = (cy * (bx * bx + by * by) - by * (cx * cx + cy * cy)) / d;
+        double uy = (bx * (cx * cx + cy * cy) - cx * (bx * bx + by * by)) / d;
+        return new double[] {x[t[0]] + ux, y[t[0]] + uy, Math.hypot(ux, uy)};
+    }
+
+    @Test
+    void aPlaceReadTwiceIsJoinedOnceAndPlacesInLineNotAtAll() {
+        double[] x = {0, 10, 0, 10, 10};
+        double[] y = {0, 0, 10, 10, 10};
+        assertThat(Delaunay.of(x, y)).hasSize(2);
+        assertThat(Delaunay.of(new double[] {0, 1}, new double[] {0, 1})).isEmpty();
+        assertThat(ConvexHull.of(new double[] {0, 1, 2}, new double[] {0, 1, 2}))
+                .containsExactly(0, 2);
+    }
+
+    /** The share above a level is what a fine sampling of the same flat triangles finds. */
+    @RepeatedTest(4)
+    void theShareAboveALevelIsThatOfASampling(RepetitionInfo info) {
+        Random chance = new Random(info.getCurrentRepetition());
+        Facets one =
+                new Facets(new double[] {0, 10, 3}, new double[] {0, 1, 8}, List.of(new int[] {0, 1, 2}), List.of());
+        double[] heights = chance.doubles(3, -5, 5).toArray();
+        double level = -2 + 4 * chance.nextDouble();
+        int above = 0;
+        int samples = 200_000;
+        for (int i = 0; i < samples; i++) {
+            double u = chance.nextDouble();
+            double v = chance.nextDouble();
+            if (u + v > 1) {
+                u = 1 - u;
+                v = 1 - v;
+            }
+            above += heights[0] * (1 - u - v) + heights[1] * u + heights[2] * v >= level ? 1 : 0;
+        }
+        assertThat(one.shareAbove(level, heights)).isCloseTo(above / (double) samples, within(0.005));
+    }
+
+    @Test
+    void theFaceOfASweepIsInMillimetresAndOpenInsideItsRims() throws LayoutRejected {
+        Layout layout = new WrittenLayout(
+                        LayoutKind.POINTS, LengthUnit.INCH, "bore round 0 0 at 1 in 8; edge round 0 0 at 2 in 8", "")
+                .read(List.of());
+        List<Reading> readings =
+                layout.stations().stream().map(s -> Reading.still(s, 0)).toList();
+        double octagons = 8 * 0.5 * Math.sin(Math.PI / 4) * (4 - 1) * 25.4 * 25.4;
+        assertThat(Facets.of(new Sweep(layout, readings, null)).area()).isCloseTo(octagons, within(0.5));
+        assertThat(Facets.of(new Sweep(layout, readings.subList(0, 8), null)).triangles())
+                .isEmpty();
     }
 
     @Test

@@ -60,6 +60,16 @@ class WrittenLayoutTest {
         "POINTS, ' ; ', '', Write at least one point",
         "POINTS, A 0 0; B, '', some have none",
         "CYCLES, 0, '', no number of cycles",
+        "LINES, left; right, '', Nothing is written",
+        "LINES, '', 0 50, Write at least one line",
+        "STEPS, 0 100; 200, '', Placement 2 touches one place only",
+        "STEPS, 0 100; 200 200, '', Placement 2 touches one place only",
+        "STEPS, 0 x, '', is not a number",
+        "POINTS, A 5 5 to 5 5 in 4, '', begins and ends in one place",
+        "POINTS, A 0 0 to 5 5 in 1, '', from 2 to 400",
+        "POINTS, R round 0 0 at 0 in 8, '', no radius",
+        "POINTS, R round 0 0 at 5 in 2, '', from 3 to 400",
+        "POINTS, A 0 0 to 9 9 in 300; B 0 0 to 9 9 in 300, '', 600 stations",
         "YES_NO, '', '', Write at least one question"
     })
     void whatIsNoLayoutComesBackWithASentence(LayoutKind kind, String first, String second, String says) {
@@ -83,6 +93,54 @@ class WrittenLayoutTest {
         assertThatThrownBy(() -> ring.hunted("365")).hasMessageContaining("from 0 to below 360");
         assertThatThrownBy(() -> written(LayoutKind.GRID, "1", "1").hunted("35"))
                 .hasMessageContaining("35 20");
+    }
+
+    /** Whatever is read twice is the same layout again, each half on a zero of its own that has to hold. */
+    @ParameterizedTest
+    @CsvSource({"LINE, 0 50 100, ''", "LINES, left; right, 0 50", "PAIRS, upright; level, ''", "RING, 8, ''"})
+    void aLayoutReadTwiceHasEveryStationAgainInTheSameOrder(LayoutKind kind, String first, String second)
+            throws LayoutRejected {
+        Layout once = written(kind, first, second).read(ENDS);
+        Layout twice = once.twice("first", "turned");
+        int n = once.size();
+        int closed = once.returns() ? 1 : 0;
+        assertThat(twice.size()).isEqualTo(2 * n + closed);
+        assertThat(twice.closings()).hasSize(closed);
+        for (int i = 0; i < n; i++) {
+            Station plain = once.stations().get(i);
+            Station before = twice.stations().get(i);
+            Station after = twice.stations().get(n + closed + i);
+            assertThat(before.name()).isEqualTo("first: " + plain.name());
+            assertThat(after.name()).isEqualTo("turned: " + plain.name());
+            assertThat(after.along()).isEqualTo(plain.along());
+            assertThat(after.line()).isEqualTo(plain.line());
+            assertThat(twice.zeroOf(before).number()).isEqualTo(1);
+            assertThat(twice.zeroOf(after).number()).isEqualTo(closed == 0 ? 1 : n + 2);
+        }
+        assertThat(twice.returnStation().number()).isEqualTo(closed == 0 ? 1 : n + 2);
+        assertThat(twice.hunted()).isEqualTo(false);
+    }
+
+    @Test
+    void linesWithAZeroOfTheirOwnReadTwiceCloseEachOfThem() throws LayoutRejected {
+        Layout layout =
+                written(LayoutKind.LINES, "a; b", "0 50").read(ENDS).rezeroed().twice("master", "part");
+        assertThat(layout.stations())
+                .extracting(Station::name)
+                .containsExactly(
+                        "master: a · 0 mm",
+                        "master: a · 50 mm",
+                        "master: a · 0 mm again",
+                        "master: b · 0 mm",
+                        "master: b · 50 mm",
+                        "master: b · 0 mm again",
+                        "part: a · 0 mm",
+                        "part: a · 50 mm",
+                        "part: a · 0 mm again",
+                        "part: b · 0 mm",
+                        "part: b · 50 mm");
+        assertThat(layout.closings()).containsExactly(3, 6, 9);
+        assertThat(layout.returnStation().name()).isEqualTo("part: b · 0 mm");
     }
 
     @Test

@@ -76,6 +76,48 @@ class FlatRemedyTest {
                 .hasMessageContaining("two supports");
     }
 
+    /** Lifted at its supports as told, the face really reads what was predicted: the plane through three lifts is the part's. */
+    @RepeatedTest(10)
+    void theReadingsToComeAreThoseOfTheLiftedPart(RepetitionInfo info) throws StationsUnfit {
+        Random chance = new Random(40 + info.getCurrentRepetition());
+        double[] heights = chance.doubles(16, -12, 12).toArray();
+        List<Support> supports = List.of(
+                new Support("A", -10 * chance.nextDouble(), 3),
+                new Support("B", 95, 60 * chance.nextDouble()),
+                new Support("C", 20, 70));
+        MinimumZonePlane zone = MinimumZonePlane.fit(X, Y, heights);
+        for (boolean screws : new boolean[] {false, true}) {
+            Packing packing = Packing.of(zone, X, Y, heights, supports, screws);
+            double first = liftAt(supports, packing.lifts(), X[0], Y[0]);
+            for (int i = 0; i < 16; i++) {
+                double read = heights[i] + liftAt(supports, packing.lifts(), X[i], Y[i]) - first;
+                assertThat(packing.predicted()[i]).isCloseTo(read, within(1e-9));
+            }
+        }
+    }
+
+    /** The plane through three lifts, by Cramer's rule. */
+    private static double liftAt(List<Support> s, List<Double> lifts, double x, double y) {
+        double bx = s.get(1).x() - s.get(0).x();
+        double by = s.get(1).y() - s.get(0).y();
+        double cx = s.get(2).x() - s.get(0).x();
+        double cy = s.get(2).y() - s.get(0).y();
+        double d = bx * cy - by * cx;
+        double u = ((x - s.get(0).x()) * cy - (y - s.get(0).y()) * cx) / d;
+        double v = (bx * (y - s.get(0).y()) - by * (x - s.get(0).x())) / d;
+        return lifts.get(0) + u * (lifts.get(1) - lifts.get(0)) + v * (lifts.get(2) - lifts.get(0));
+    }
+
+    @Test
+    void everyStepOfAGuideSaysWhatItDidAndWhatIsLeftFromIt() {
+        GuideMove move = GuideMove.of(List.of(-90.0, -20.0, -24.0, -70.0), Bounds.between(0, 100), 600, 300, 10);
+        assertThat(move.did()).containsExactly(GuideMove.Did.NEARER, GuideMove.Did.NOTHING, GuideMove.Did.WORSE);
+        assertThat(move.off(0)).isEqualTo(140);
+        assertThat(move.moveFrom(move.best())).isEqualTo(-140);
+        assertThat(move.move()).isEqualTo(-240);
+        assertThat(GuideMove.of(List.of(3.0), Bounds.OPEN, 300, 300, 1).did()).isEmpty();
+    }
+
     @Test
     void aGuideMovesByTheErrorTimesItsLever() {
         GuideMove found = GuideMove.of(List.of(-90.0), Bounds.between(0, 100), 450, 300, 10);

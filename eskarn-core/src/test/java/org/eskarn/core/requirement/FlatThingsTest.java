@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.FlickerRule;
@@ -18,6 +19,8 @@ import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Outcome;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 
 class FlatThingsTest {
@@ -59,7 +62,18 @@ class FlatThingsTest {
         Assessment least = Asked.of(Characteristic.FLATNESS, Asked.atMost("0.01"), grid)
                 .stated(StatedAs.LEAST_SQUARES)
                 .read(wedgeWithDome);
-        assertThat(least.verdict().value()).isCloseTo(8, within(1e-9)).isNotNaN();
+        assertThat(least.verdict().value()).isCloseTo(8, within(1e-9));
+        // A dome and a dent: the zone lies between them, the least squares plane does not.
+        double[] lopsided = {0, 0, 9, 0, 7, 0, -4, 0, 0};
+        Asked face = Asked.of(Characteristic.FLATNESS, Asked.atMost("0.01"), grid);
+        double zone =
+                java.util.Objects.requireNonNull(face.read(lopsided).verdict().value());
+        double squares = java.util.Objects.requireNonNull(
+                face.stated(StatedAs.LEAST_SQUARES).read(lopsided).verdict().value());
+        assertThat(zone).isLessThan(squares);
+        // Written before zones could be named, it was meant by least squares.
+        assertThat(face.stated(StatedAs.ITSELF).read(lopsided).verdict().value())
+                .isEqualTo(squares);
         Assessment parallel = Asked.of(Characteristic.PARALLELISM_OF_FACES, Asked.atMost("0.01"), grid)
                 .read(wedgeWithDome);
         assertThat(parallel.verdict().value()).isEqualTo(28);
@@ -191,6 +205,134 @@ class FlatThingsTest {
                         .verdict()
                         .value())
                 .isCloseTo(10, within(1e-9));
+    }
+
+    /** Part and comparator may lean and bow as they like: turned over, the part's own range is judged. */
+    @RepeatedTest(10)
+    void aReversalFindsThePartWhateverTheComparatorDoes(RepetitionInfo info) {
+        Random chance = new Random(info.getCurrentRepetition());
+        double[] part = {0, 0, 0, 0};
+        double[] fixture = {0, 0, 0, 0};
+        double[] read = new double[9];
+        double[] straight = new double[9];
+        for (int i = 0; i < 4; i++) {
+            part[i] = i == 0 ? 0 : 20 * chance.nextGaussian();
+            fixture[i] = i == 0 ? 0 : 20 * chance.nextGaussian();
+            read[i] = part[i] + fixture[i];
+            read[5 + i] = fixture[i] - part[i];
+            straight[i] = read[i];
+            straight[5 + i] = part[i] - fixture[i];
+        }
+        Asked square = twice(Characteristic.SQUARENESS, LayoutKind.LINE, "0 30 60 90", "", "", Reversal.PART_TURNED);
+        double range = java.util.Arrays.stream(part).max().orElseThrow()
+                - java.util.Arrays.stream(part).min().orElseThrow();
+        assertThat(square.read(read).verdict().value()).isCloseTo(range, within(1e-9));
+        Asked edge = twice(Characteristic.STRAIGHTNESS, LayoutKind.LINE, "0 30 60 90", "", "", Reversal.FIXTURE_TURNED);
+        Asked once = Asked.of(
+                Characteristic.STRAIGHTNESS,
+                Asked.atMost("0.02"),
+                Asked.layout(Characteristic.STRAIGHTNESS, LayoutKind.LINE, "0 30 60 90", ""));
+        assertThat(edge.read(straight).verdict().value())
+                .isCloseTo(
+                        java.util.Objects.requireNonNull(
+                                once.read(part).verdict().value()),
+                        within(1e-9));
+    }
+
+    /** Drift of each set-up is its own, and comes off by itself. */
+    @Test
+    void driftIsTakenOffEachSetUp() {
+        Reversal how = Reversal.ON_MASTER;
+        Layout layout = Asked.layout(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", "")
+                .twice(how.first(), how.second());
+        Asked asked = Asked.of(Characteristic.SQUARENESS, Asked.atMost("0.02"), layout)
+                .on(basis("", Zeroing.ONE_FOR_ALL, how))
+                .allowedReturn("0.01");
+        // Master: 0 0 0, drifting by 3; part: 0 5 10, drifting by −3.
+        Sweep sweep = Asked.sweep(layout, -3.0, 0, 1, 2, 3, 0, 4, 8);
+        Corrections drift = new Corrections(true, Optional.empty(), 0, 0);
+        assertThat(Assessment.of(asked.requirement(), Asked.MICRON, sweep, drift)
+                        .verdict()
+                        .value())
+                .isCloseTo(10, within(1e-9));
+        assertThat(Assessment.of(asked.requirement(), Asked.MICRON, sweep, Corrections.NONE)
+                        .verdict()
+                        .value())
+                .isCloseTo(6, within(1e-9));
+    }
+
+    @Test
+    void theUncertaintyFollowsHowOftenAReadingCounts() {
+        double once = expanded(Asked.of(
+                        Characteristic.SQUARENESS,
+                        Asked.atMost("0.02"),
+                        Asked.layout(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50", ""))
+                .read(0, 4));
+        double master = expanded(twice(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50", "", "", Reversal.ON_MASTER)
+                .read(0, 0, 0, 0, 4));
+        double turned = expanded(twice(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50", "", "", Reversal.PART_TURNED)
+                .read(0, 4, 0, 0, -4));
+        assertThat(master).isCloseTo(once * Math.sqrt(2), within(1e-9));
+        assertThat(turned).isCloseTo(once / Math.sqrt(2), within(1e-9));
+        Layout planes = Asked.layout(Characteristic.BORES_IN_LINE, LayoutKind.LINES, "upright", "0 50 50.5 100");
+        Asked bores = Asked.of(Characteristic.BORES_IN_LINE, Asked.atMost("0.05"), planes);
+        double off = expanded(bores.read(0, 0, 0, 0));
+        assertThat(expanded(bores.stated(StatedAs.ZONE_DIAMETER).read(0, 0, 0, 0)))
+                .isCloseTo(2 * off, within(1e-9));
+        assertThat(expanded(twice(
+                                Characteristic.BORES_IN_LINE,
+                                LayoutKind.LINES,
+                                "upright",
+                                "0 50 50.5 100",
+                                "",
+                                Reversal.FIXTURE_TURNED)
+                        .read(0, 0, 0, 0, 0, 0, 0, 0, 0)))
+                .isCloseTo(off / Math.sqrt(2), within(1e-9));
+    }
+
+    private static double expanded(Assessment assessment) {
+        return assessment.reduction().orElseThrow().budget().expanded();
+    }
+
+    @Test
+    void withoutALimitTheWorstPairIsRecordedAndUnlikePairsHaveNoMean() {
+        Limit none = Limit.none(org.eskarn.core.requirement.LimitUnit.MILLIMETRE);
+        Layout link = Asked.layout(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "");
+        Assessment both = Asked.of(Characteristic.BEND_AND_TWIST, none, link).read(0, 14, 0, -90);
+        assertThat(both.verdict().outcome()).isEqualTo(Outcome.RECORDED);
+        assertThat(both.verdict().value()).isEqualTo(-90);
+        assertThat(both.reduction().orElseThrow().figures())
+                .noneMatch(f -> f.name().equals("mean"));
+        Layout guides = Asked.layout(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "left; right", "");
+        assertThat(Asked.of(Characteristic.PARALLELISM_OF_LINES, none, guides)
+                        .read(0, 10, 0, 30)
+                        .reduction()
+                        .orElseThrow()
+                        .figures())
+                .anyMatch(f -> f.name().equals("mean") && f.amount() == -20);
+    }
+
+    /** A resultant has no sign, so its limit has none either. */
+    @Test
+    void aResultantIsLimitedFromZero() {
+        Layout planes = Asked.layout(Characteristic.PARALLELISM_OF_AXIS, LayoutKind.PAIRS, "upright; level", "");
+        Asked asked = Asked.of(Characteristic.PARALLELISM_OF_AXIS, Asked.atMost("0.006"), planes);
+        assertThat(asked.requirement().bounds().lower()).isEqualTo(-6);
+        assertThat(asked.stated(StatedAs.RESULTANT).requirement().bounds().lower())
+                .isNull();
+        assertThat(asked.read(0, 5, 0, -5).verdict().outcome()).isEqualTo(Outcome.PASS);
+        assertThat(asked.stated(StatedAs.RESULTANT).read(0, 5, 0, -5).verdict().outcome())
+                .isEqualTo(Outcome.FAIL);
+    }
+
+    /** What came later is in the seal only where it says something, so that older seals still hold. */
+    @Test
+    void aReversalIsSealedAndNoneLeavesOlderSealsAsTheyAre() {
+        assertThat(basis("", Zeroing.ONE_FOR_ALL, Reversal.NONE)).isEqualTo(Basis.NONE);
+        assertThat(Basis.NONE.toString())
+                .isEqualTo("Basis[setTo=Optional.empty, radius=Optional.empty, span=Optional.empty]");
+        assertThat(basis("", Zeroing.ONE_FOR_ALL, Reversal.PART_TURNED).toString())
+                .contains("PART_TURNED");
     }
 
     @Test

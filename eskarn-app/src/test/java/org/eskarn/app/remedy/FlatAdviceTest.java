@@ -1,0 +1,268 @@
+package org.eskarn.app.remedy;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.Subject;
+import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.Corrections;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.requirement.Basis;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Limit;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.DecisionRule;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Corrections of flat things in words: what is asked for, what is refused, and which way everything goes. */
+class FlatAdviceTest {
+
+    private static final Dial DIAL = new Dial(
+            Length.of("1", LengthUnit.MICROMETRE),
+            Length.of("1", LengthUnit.MICROMETRE),
+            Length.of("900", LengthUnit.MICROMETRE));
+
+    private static Found found(Characteristic what, LayoutKind kind, String first, String second, double... readings) {
+        return found(what, kind, first, second, List.of(), LengthUnit.MICROMETRE, readings);
+    }
+
+    private static Found found(
+            Characteristic what,
+            LayoutKind kind,
+            String first,
+            String second,
+            List<Found.Step> steps,
+            LengthUnit said,
+            double... readings) {
+        Layout layout;
+        try {
+            layout = new WrittenLayout(kind, LengthUnit.MILLIMETRE, first, second).read(what.ends());
+        } catch (LayoutRejected e) {
+            throw new IllegalArgumentException(e);
+        }
+        Basis basis = new Basis(
+                Optional.empty(),
+                Optional.empty(),
+                what.spanning() ? Optional.of(Length.of("300", LengthUnit.MILLIMETRE)) : Optional.empty(),
+                Zeroing.ONE_FOR_ALL,
+                Optional.empty(),
+                Reversal.NONE,
+                Optional.empty());
+        Requirement terms = new Requirement(
+                what,
+                SurfaceSide.OUTSIDE,
+                Limit.atMost(Length.of("0.005", LengthUnit.MILLIMETRE)),
+                what.statements().get(0),
+                DecisionRule.SIMPLE,
+                Optional.empty(),
+                FlickerRule.MIDDLE,
+                1,
+                layout,
+                basis);
+        List<Reading> taken = new ArrayList<>();
+        for (int i = 0; i < readings.length; i++) {
+            taken.add(Reading.still(layout.stations().get(i), readings[i]));
+        }
+        Sweep sweep = new Sweep(layout, taken, layout.returns() ? (Double) readings[0] : null);
+        return new Found(
+                new Subject(terms, "Face", "above", Optional.empty()),
+                DIAL,
+                Assessment.of(terms, DIAL, sweep, Corrections.NONE),
+                List.of(),
+                Optional.<BigDecimal>empty(),
+                new Display(said),
+                new Display(said),
+                steps);
+    }
+
+    private static Found wedge() {
+        return found(Characteristic.PARALLELISM_OF_FACES, LayoutKind.GRID, "0 100 200", "0 100", 0, 10, 20, 0, 10, 20);
+    }
+
+    private static FlatForm flat(String field, String value) {
+        return new FlatForm(
+                field.equals("lies") ? value : null,
+                field.equals("feed") ? value : null,
+                null,
+                field.equals("supports") ? value : null,
+                null,
+                field.equals("pitch") ? value : null,
+                field.equals("screwDistance") ? value : null,
+                field.equals("screwEnd") ? value : null,
+                null,
+                null,
+                field.equals("workLength") ? value : null,
+                field.equals("reason") ? value : null,
+                null);
+    }
+
+    private static Advice advice(Found found, RemedyKind kind, FlatForm form) {
+        return RemedyAdvice.of(found, RemedyForm.of(kind).with(form));
+    }
+
+    @Test
+    void whatFailedMayBeLeftAndWhatPassedNeedsNothingOfTheKind() {
+        assertThat(RemedyAdvice.kinds(wedge()))
+                .containsExactly(RemedyKind.PACKING, RemedyKind.REGRIND, RemedyKind.LEAVE);
+        Found flat = found(Characteristic.FLATNESS, LayoutKind.GRID, "0 100 200", "0 100", 0, 1, 2, 0, 1, 2);
+        assertThat(RemedyAdvice.kinds(flat)).containsExactly(RemedyKind.REGRIND);
+        Found guides = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "left; right", "", 0, 30, 0, 10);
+        assertThat(RemedyAdvice.kinds(guides)).containsExactly(RemedyKind.GUIDE, RemedyKind.LEAVE);
+        Found link = found(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", 0, 2, 0, 40);
+        assertThat(RemedyAdvice.kinds(link)).containsExactly(RemedyKind.SPRING, RemedyKind.LEAVE);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "PACKING | supports | A 0 | flat.supports | is no support",
+                "PACKING | supports | A 0 x; B 1 1 | flat.supports | is not a number",
+                "PACKING | pitch | 0 | flat.pitch | above zero",
+                "REGRIND | feed | -2 | flat.feed | above zero",
+                "REGRIND | feed | 0.01 | flat.feed | plan it with 60 at most",
+                "LEAVE | workLength | none | flat.workLength | is not a number"
+            })
+    void aFieldAtFaultHasItsSentenceAndNothingIsReady(
+            RemedyKind kind, String field, String value, String at, String says) {
+        Advice advice = advice(wedge(), kind, flat(field, value));
+        assertThat(advice.ready()).isFalse();
+        assertThat(advice.problems()).containsKey(at);
+        assertThat(advice.problems().get(at)).contains(says);
+    }
+
+    @Test
+    void nothingTypedAsksForWhatIsWanted() {
+        assertThat(advice(wedge(), RemedyKind.PACKING, FlatForm.BLANK).headline())
+                .startsWith("Write where it stands");
+        assertThat(advice(wedge(), RemedyKind.LEAVE, FlatForm.BLANK).headline()).startsWith("Write why");
+        Found link = found(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", 0, 2, 0, 40);
+        assertThat(advice(link, RemedyKind.SPRING, FlatForm.BLANK).headline()).startsWith("Type over which length");
+    }
+
+    @Test
+    void aWedgeIsPackedAtItsLowEndAndReadsLevelThen() {
+        Advice packed = advice(wedge(), RemedyKind.PACKING, flat("supports", "left 0 50; right 200 50"));
+        assertThat(packed.headline()).isEqualTo("Pack under it: left up by 20.0 µm");
+        assertThat(packed.predicted().orElseThrow()).isCloseTo(0, within(1e-9));
+        assertThat(packed.tables()).extracting(table -> table.title()).containsExactly("Packing", "Readings to come");
+        FlatForm screws = new FlatForm(
+                null, null, null, "left 0 50; right 200 50", "screws", "1", null, null, null, null, null, null, null);
+        Advice turned = advice(wedge(), RemedyKind.PACKING, screws);
+        // Half a micrometre in a hundred of a turn: 20 µm of a pitch of 1 mm are 7.2 degrees.
+        assertThat(turned.tables().get(0).rows().toString()).contains("7");
+    }
+
+    @Test
+    void groundAsItLiesTakesTheWedgeAndLevelledNothing() {
+        Advice lying = advice(wedge(), RemedyKind.REGRIND, flat("feed", "8"));
+        assertThat(lying.headline()).startsWith("Take 20.0 µm (7.9 tenths) off, as it lies");
+        assertThat(lying.tables().get(0).rows()).hasSize(3);
+        assertThat(lying.lines().get(0)).contains("touches first at 200 | 0");
+        Advice levelled = advice(wedge(), RemedyKind.REGRIND, flat("lies", "levelled"));
+        assertThat(levelled.ready()).isFalse();
+    }
+
+    /** Eight micrometres typed before somebody switched to tenths are not read as tenths. */
+    @Test
+    void aDownfeedTypedInAnotherUnitIsAskedForAnew() {
+        Found inTenths = found(
+                Characteristic.PARALLELISM_OF_FACES,
+                LayoutKind.GRID,
+                "0 100 200",
+                "0 100",
+                List.of(),
+                LengthUnit.TENTH,
+                0,
+                10,
+                20,
+                0,
+                10,
+                20);
+        Advice same = advice(inTenths, RemedyKind.REGRIND, FlatForm.ofGrinding("", "8", LengthUnit.TENTH));
+        assertThat(same.tables().get(0).rows()).hasSize(1);
+        Advice other = advice(inTenths, RemedyKind.REGRIND, FlatForm.ofGrinding("", "8", LengthUnit.MICROMETRE));
+        assertThat(other.tables().get(0).rows()).hasSize(4);
+    }
+
+    /** Opens by 30 at the back: the back has to come nearer, or the front to go away. */
+    @Test
+    void aGuideGoesTheRightWayWhicheverEndTheScrewIsAt() {
+        Found opens = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 30, 0);
+        assertThat(advice(opens, RemedyKind.GUIDE, flat("screwDistance", "450")).headline())
+                .isEqualTo("Move it at the screw by 45.0 µm (17.7 tenths) towards the other line.");
+        assertThat(advice(opens, RemedyKind.GUIDE, flat("screwEnd", "front")).headline())
+                .contains("30.0 µm")
+                .contains("away from the other line");
+        Found closes = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 0, 30);
+        assertThat(advice(closes, RemedyKind.GUIDE, FlatForm.BLANK).headline()).contains("away from the other line");
+    }
+
+    @Test
+    void aStepThatMadeItWorseIsNotKept() {
+        Found worse = found(
+                Characteristic.PARALLELISM_OF_LINES,
+                LayoutKind.PAIRS,
+                "1",
+                "",
+                List.of(new Found.Step("back screw", 12), new Found.Step("back screw", -40)),
+                LengthUnit.MICROMETRE,
+                30,
+                0);
+        Advice advice = advice(worse, RemedyKind.GUIDE, FlatForm.BLANK);
+        assertThat(advice.ready()).isFalse();
+        assertThat(advice.lines().toString())
+                .contains("Go back to where it stood after step 1")
+                .contains("From there it is 12.0 µm at the screw, towards the other line");
+        assertThat(advice.tables().get(0).rows().toString())
+                .contains("nearer, best")
+                .contains("worse");
+    }
+
+    @Test
+    void whatIsLeftHasItsReasonAndItsMeaningInItsWords() {
+        FlatForm form =
+                new FlatForm(null, null, null, null, null, null, null, null, null, null, "600", "only roughing", null);
+        Found guides = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 30, 0);
+        Advice left = advice(guides, RemedyKind.LEAVE, form);
+        assertThat(left.ready()).isTrue();
+        assertThat(left.predicted()).isEmpty();
+        assertThat(left.words())
+                .isEqualTo("Left as it is because only roughing; over 600 mm of work it comes to 60.0 µm");
+        Found dome =
+                found(Characteristic.FLATNESS, LayoutKind.GRID, "0 50 100", "0 50 100", 0, 0, 0, 0, 30, 0, 0, 0, 0);
+        assertThat(advice(dome, RemedyKind.LEAVE, form).words()).isEqualTo("Left as it is because only roughing");
+    }
+
+    /** All that was typed is sent again with the decision, by the names the fields have. */
+    @Test
+    void everyFieldIsKept() {
+        RemedyForm form =
+                RemedyForm.of(RemedyKind.REGRIND).with(FlatForm.ofGrinding("levelled", "5", LengthUnit.TENTH));
+        assertThat(form.kept())
+                .containsEntry("kind", "REGRIND")
+                .containsEntry("flat.lies", "levelled")
+                .containsEntry("flat.feed", "5")
+                .containsEntry("flat.readIn", "TENTH")
+                .hasSize(4);
+    }
+}
