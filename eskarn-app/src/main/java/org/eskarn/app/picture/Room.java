@@ -9,6 +9,9 @@ final class Room {
     /** Width of a letter as a share of the height of the writing. */
     private static final double LETTER = 0.56;
 
+    /** Between two texts beside each other. */
+    private static final double GAP = 3;
+
     private record Box(double left, double top, double right, double foot) {
         boolean meets(Box other) {
             return left < other.right && other.left < right && top < other.foot && other.top < foot;
@@ -25,7 +28,7 @@ final class Room {
             case "end" -> at.x() - width;
             default -> at.x() - width / 2;
         };
-        Box box = new Box(left, at.y() - size * 0.8, left + width, at.y() + 2);
+        Box box = new Box(left - GAP, at.y() - size * 0.8, left + width + GAP, at.y() + 2);
         if (taken.stream().anyMatch(box::meets)) {
             return false;
         }

@@ -109,7 +109,7 @@ final class SlopesDrawing {
         return switch (what) {
             case PARALLELISM_OF_LINES -> plus ? ", opens to the back" : ", closes to the back";
             case PARALLELISM_OF_AXIS -> plus ? ", far end nearer" : ", far end further";
-            default -> plus ? ", second side higher" : ", second side lower";
+            default -> plus ? ", other side higher" : ", other side lower";
         };
     }
 

@@ -43,7 +43,7 @@ final class SpringAdvice {
                 found.deviations().micrometres(most.doubleValue()));
         String over = eyes.toPlainString() + " "
                 + found.assessment().sweep().layout().unit().symbol();
-        String way = "the second side " + (spring.raise() ? "up" : "down");
+        String way = "the other side " + (spring.raise() ? "up" : "down");
         List<String> lines = new ArrayList<>();
         if (slopes.slopes().size() > 1) {
             lines.add("Worst is the " + slope.name() + "; after it has been sprung, both are read again.");

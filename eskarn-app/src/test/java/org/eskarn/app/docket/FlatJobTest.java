@@ -84,7 +84,7 @@ class FlatJobTest {
         page.locator("[id='f-flat.eyes']").fill("240");
         page.locator("[id='f-flat.most']").fill("200");
         page.locator("[id='f-flat.most']").press("Enter");
-        assertThat(page.locator(".headline")).containsText("Spring the second side down by 108.0");
+        assertThat(page.locator(".headline")).containsText("Spring the other side down by 108.0");
         page.locator("[id='f-flat.most']").fill("100");
         page.locator("[id='f-flat.most']").press("Enter");
         assertThat(page.locator(".headline")).containsText("Reject it");

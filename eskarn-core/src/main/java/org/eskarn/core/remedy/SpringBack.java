@@ -7,7 +7,7 @@ package org.eskarn.core.remedy;
  * <pre>amount at the far end = slope · length between the eyes</pre>
  *
  * @param amount at the far end, µm, without a sign
- * @param raise whether the second side has to come up
+ * @param raise whether the other side has to come up
  * @param reject whether it is more than may be sprung
  */
 public record SpringBack(double amount, boolean raise, boolean reject) {

@@ -54,12 +54,11 @@ final class Lines {
             if (reversal.twice()) {
                 double most = Arrays.stream(trace.fixture()).max().orElse(0)
                         - Arrays.stream(trace.fixture()).min().orElse(0);
-                remarks.add(Remark.of(
-                        (reversal == Reversal.ON_MASTER
-                                        ? "On the master the gauge moved by %s"
-                                        : "The gauge’s and fixture’s own share is %s")
-                                + (trace.name().isEmpty() ? "" : " along " + trace.name()) + "; it is taken off.",
-                        Figure.deviation("", most)));
+                String of = trace.name().isEmpty() ? "" : trace.name() + ": ";
+                String share = reversal == Reversal.ON_MASTER
+                        ? "on the master the gauge moved by %s"
+                        : "the gauge’s and fixture’s own share is %s";
+                remarks.add(Remark.of(of + share + "; it is taken off.", Figure.deviation("", most)));
             }
         }
     }

@@ -191,7 +191,7 @@ public record SlopesReduction(
                         amount));
             default ->
                 List.of(Remark.of(
-                        which + "the second side reads %s " + (slope.rise() > 0 ? "higher." : "lower."), amount));
+                        which + "the other side reads %s " + (slope.rise() > 0 ? "higher." : "lower."), amount));
         };
     }
 

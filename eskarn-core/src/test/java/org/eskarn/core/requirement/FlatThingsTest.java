@@ -113,7 +113,7 @@ class FlatThingsTest {
         Asked onMaster = twice(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", "", "", Reversal.ON_MASTER);
         Assessment master = onMaster.read(0, 5, 10, 0, 0, 8, 16);
         assertThat(master.verdict().value()).isCloseTo(6, within(1e-9));
-        assertThat(remarks(master)).contains("towards the gauge", "On the master");
+        assertThat(remarks(master)).contains("towards the gauge", "on the master");
         Asked reversed = twice(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", "", "", Reversal.PART_TURNED);
         assertThat(reversed.read(0, 8, 16, 0, 0, 2, 4).verdict().value()).isCloseTo(6, within(1e-9));
         // Where the first set-up did not come back to its zero, nothing is proved.
