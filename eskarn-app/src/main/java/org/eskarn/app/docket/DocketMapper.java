@@ -26,6 +26,9 @@ interface DocketMapper {
             @Param("except") int except,
             @Param("most") int most);
 
+    /** The latest size maps with readings. */
+    List<SizeMapRow> sizeMaps(int most);
+
     Optional<SetUpRow> setUpAt(@Param("number") int number, @Param("position") int position);
 
     List<SetUpRow> setUps(@Param("docketIds") Collection<Long> docketIds);

@@ -56,7 +56,7 @@ public record DocketPage(
                 display,
                 figures,
                 picture(setUp, display, view),
-                VerdictRule.wide(setUp.verdict(), figures),
+                VerdictRule.wide(setUp.verdict(), figures, setUp.assessment().reduction()),
                 VerdictWords.of(setUp, figures),
                 TapeLine.of(setUp, display),
                 shown == Step.SWEEP || shown == Step.ZERO ? dial(setUp) : Optional.empty(),

@@ -51,7 +51,8 @@ public record LedgerEntry(Docket docket, SignatureRow signature, List<Line> line
         }
 
         public VerdictRule wideRule() {
-            return VerdictRule.wide(verdict(signed, setUp), display);
+            return VerdictRule.wide(
+                    verdict(signed, setUp), display, setUp.assessment().reduction());
         }
 
         public Picture picture() {

@@ -10,6 +10,7 @@ import org.eskarn.app.page.Typed;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.FitLimits;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitCheck;
 import org.eskarn.core.requirement.LimitKind;
@@ -47,8 +48,8 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
         }
         Characteristic characteristic = form.characteristic();
         Length size = feature == null ? null : feature.size().orElse(null);
-        Limit limit = limit(form, typed, form.nominal(), form.lower(), form.upper());
-        checkLimit(characteristic, limit, size, typed);
+        Limit limit =
+                checked(characteristic, limit(form, typed, form.nominal(), form.lower(), form.upper()), size, typed);
         Optional<Limit> service = service(form, typed, size);
         RequirementRow row = row(form, typed, id, partId, position, feature == null ? 0 : feature.id());
         if (characteristic.onRadius() && row.radius() == null) {
@@ -103,8 +104,11 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
             return Optional.empty();
         }
         Typed own = new Typed(new LinkedHashMap<>());
-        Limit limit = limit(form, own, form.nominal(), form.serviceLower(), form.serviceUpper());
-        checkLimit(form.characteristic(), limit, size, own);
+        Limit limit = checked(
+                form.characteristic(),
+                limit(form, own, form.nominal(), form.serviceLower(), form.serviceUpper()),
+                size,
+                own);
         own.problems().forEach((field, sentence) -> {
             if (field.equals("lower") || field.equals("upper")) {
                 typed.problem(field.equals("lower") ? "serviceLower" : "serviceUpper", sentence);
@@ -115,11 +119,14 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
         return Optional.of(limit);
     }
 
-    private static void checkLimit(Characteristic characteristic, Limit limit, @Nullable Length size, Typed typed) {
+    /** The limit, a fit code worked out; as it was typed where something is wrong with it. */
+    private static Limit checked(Characteristic characteristic, Limit limit, @Nullable Length size, Typed typed) {
         try {
             LimitCheck.check(characteristic, limit, size);
+            return limit.kind() == LimitKind.FIT_CODE ? FitLimits.resolved(characteristic, limit) : limit;
         } catch (LimitRejected e) {
             typed.problem(e.field().name().toLowerCase(java.util.Locale.ROOT), String.valueOf(e.getMessage()));
+            return limit;
         }
     }
 

@@ -5,6 +5,7 @@ import org.eskarn.app.page.Display;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.FitReduction;
 import org.eskarn.core.requirement.HeightsReduction;
 import org.eskarn.core.requirement.JournalsReduction;
 import org.eskarn.core.requirement.LineReduction;
@@ -60,6 +61,9 @@ public final class Pictures {
         boolean rings = subject.terms().layout().kind() == LayoutKind.RINGS;
         if (reduction instanceof SizeReduction sizes && rings) {
             return Optional.of(SectionDrawing.of(subject, assessment, sizes, readings));
+        }
+        if (reduction instanceof FitReduction fit) {
+            return Optional.of(LadderDrawing.of(subject, fit));
         }
         if (subject.terms().characteristic() == Characteristic.PITCH) {
             return Optional.of(PitchDrawing.of(subject, assessment, readings));

@@ -299,6 +299,7 @@ public final class RingDrawing {
         return java.math.BigDecimal.valueOf(number)
                 .round(new java.math.MathContext(6))
                 .stripTrailingZeros()
-                .toPlainString();
+                .toPlainString()
+                .replace('-', '\u2212');
     }
 }

@@ -2,8 +2,11 @@ package org.eskarn.app.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
+import org.eskarn.core.requirement.FitReduction;
+import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
@@ -23,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param valueLabel the value in figures, empty while there is none
  * @param shadeFrom where the uncertainty begins
  * @param shadeWidth its width, cut at the ends of the scale
+ * @param range from the least to the most of several values, of which the pointer shows the worst; null for one value
  * @param beyond whether the value lies past an end of the scale
  * @param outcome what the mark at the end shows
  */
@@ -36,6 +40,7 @@ public record VerdictRule(
         String valueLabel,
         double shadeFrom,
         double shadeWidth,
+        @Nullable Stretch range,
         boolean beyond,
         Outcome outcome) {
 
@@ -73,12 +78,28 @@ public record VerdictRule(
 
     /** The wide rule at the foot of a docket and on paper. */
     public static VerdictRule wide(Verdict verdict, Display display) {
-        return of(verdict, display, WIDE);
+        return of(verdict, display, WIDE, null);
+    }
+
+    /** The same of what was reduced: of a fit the bar goes from its tightest to its loosest. */
+    public static VerdictRule wide(Verdict verdict, Display display, Optional<Reduction> reduction) {
+        return reduction.orElse(null) instanceof FitReduction fit && fit.holes().length > 1
+                ? wide(verdict, display, fit.tightest(), fit.loosest())
+                : wide(verdict, display);
+    }
+
+    /**
+     * The wide rule with a bar over several values, as the clearance along a length.
+     *
+     * @param least of them, µm
+     */
+    public static VerdictRule wide(Verdict verdict, Display display, double least, double most) {
+        return of(verdict, display, WIDE, Bounds.between(least, Math.max(most, Math.nextUp(least))));
     }
 
     /** The small rule in lists. */
     public static VerdictRule small(Verdict verdict, Display display) {
-        return of(verdict, display, SMALL);
+        return of(verdict, display, SMALL, null);
     }
 
     /** Whether there is anything to draw: a limit or a value. */
@@ -110,12 +131,15 @@ public record VerdictRule(
         }
     }
 
-    private static VerdictRule of(Verdict verdict, Display display, double width) {
+    private static VerdictRule of(Verdict verdict, Display display, double width, @Nullable Bounds several) {
         Bounds bounds = verdict.bounds();
         Double given = verdict.value();
         double value = given == null ? 0 : display.of(given);
         double expanded = given == null ? 0 : display.of(Math.abs(given) + verdict.expanded()) - Math.abs(value);
-        Scale scale = scale(bounds, given != null, value, expanded, display);
+        double low = several == null || several.lower() == null ? value : display.of(several.lower());
+        double high = several == null || several.upper() == null ? value : display.of(several.upper());
+        Scale scale = scale(
+                bounds, given != null, Math.min(low, value - expanded), Math.max(high, value + expanded), display);
         Double pointer = given == null ? null : (Double) scale.at(value, width);
         List<Notch> notches = new ArrayList<>();
         List<Stretch> forbidden = new ArrayList<>();
@@ -142,17 +166,23 @@ public record VerdictRule(
                 valueLabel(verdict, display),
                 shadeFrom,
                 scale.at(value + expanded, width) - shadeFrom,
+                several == null
+                        ? null
+                        : new Stretch(scale.at(low, width), scale.at(high, width) - scale.at(low, width)),
                 given != null && scale.outside(value),
                 verdict.outcome());
     }
 
-    private static Scale scale(Bounds bounds, boolean known, double value, double expanded, Display display) {
+    /**
+     * @param least of the value and everything about it that is to be seen, in the unit of the display
+     */
+    private static Scale scale(Bounds bounds, boolean known, double least, double most, Display display) {
         Double upper = bounds.upper();
         Double lower = bounds.lower();
         if (upper == null || lower == null) {
             return upper == null
-                    ? open(known, value, expanded, display)
-                    : fromZero(display.of(upper), known ? value + expanded : 0);
+                    ? open(known, (least + most) / 2, (most - least) / 2, display)
+                    : fromZero(display.of(upper), known ? most : 0);
         }
         double low = display.of(lower);
         double high = display.of(upper);
@@ -160,8 +190,8 @@ public record VerdictRule(
         double from = low - USUAL_SIDE * span;
         double to = high + USUAL_SIDE * span;
         if (known) {
-            from = Math.max(Math.min(from, value - expanded - 0.05 * span), low - FURTHEST_SIDE * span);
-            to = Math.min(Math.max(to, value + expanded + 0.05 * span), high + FURTHEST_SIDE * span);
+            from = Math.max(Math.min(from, least - 0.05 * span), low - FURTHEST_SIDE * span);
+            to = Math.min(Math.max(to, most + 0.05 * span), high + FURTHEST_SIDE * span);
         }
         return Scale.of(from, to);
     }
@@ -170,10 +200,10 @@ public record VerdictRule(
         return Scale.of(0, Math.min(Math.max(USUAL_END * limit, reach * END_ROOM), FURTHEST_END * limit));
     }
 
-    private static Scale open(boolean known, double value, double expanded, Display display) {
-        double least = 20 * Math.pow(10, -display.decimals());
-        double span = Math.max(4 * expanded, least);
-        return known ? Scale.of(value - span, value + span) : Scale.of(0, least);
+    private static Scale open(boolean known, double value, double reach, Display display) {
+        double finest = 20 * Math.pow(10, -display.decimals());
+        double span = Math.max(4 * reach, finest);
+        return known ? Scale.of(value - span, value + span) : Scale.of(0, finest);
     }
 
     private static String valueLabel(Verdict verdict, Display display) {

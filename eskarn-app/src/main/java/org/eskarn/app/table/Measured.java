@@ -99,7 +99,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
     }
 
     public VerdictRule rule() {
-        return VerdictRule.wide(assessment().verdict(), figures());
+        return VerdictRule.wide(assessment().verdict(), figures(), assessment().reduction());
     }
 
     /** What the judged figure is. */

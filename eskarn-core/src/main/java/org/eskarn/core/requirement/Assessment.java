@@ -104,7 +104,7 @@ public record Assessment(
         if (reduction.isEmpty()) {
             return Because.STATIONS_UNFIT;
         }
-        return requirement.limit().kind() == LimitKind.FIT_CODE ? Because.LIMIT_IS_TEXT : null;
+        return requirement.limit().text() ? Because.LIMIT_IS_TEXT : null;
     }
 
     /** Whether the sweep is complete and its return holds, so that its figure counts. */

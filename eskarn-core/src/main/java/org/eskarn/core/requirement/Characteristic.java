@@ -183,9 +183,9 @@ public enum Characteristic {
     FIT_OF_PAIR(
             "fit of a pair",
             of(PAIRS),
-            of(BETWEEN, NONE),
+            of(BETWEEN, FIT_CODE, NONE),
             itself(),
-            SizeReductions::clearance,
+            FitReduction::of,
             Trait.SIGNED,
             Trait.WHOLE),
     FUNCTIONAL_FIT("functional fit", of(YES_NO), of(ANSWER), itself(), SingleReductions::answers),
@@ -352,6 +352,15 @@ public enum Characteristic {
                     BORES_IN_LINE,
                     BEND_AND_TWIST -> true;
             default -> false;
+        };
+    }
+
+    /** Which part of a fit its limit can be, where it can be one. */
+    FitPart fitPart() {
+        return switch (this) {
+            case FIT_OF_PAIR -> FitPart.BOTH;
+            case OUTSIDE_SIZE -> FitPart.SHAFT;
+            default -> FitPart.HOLE;
         };
     }
 

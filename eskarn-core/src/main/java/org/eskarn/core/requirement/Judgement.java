@@ -67,7 +67,7 @@ public record Judgement(Verdict verdict, List<Assessment> counted, Optional<Unce
                 .orElseThrow()
                 .budget()
                 .with(new Contribution(Source.REPEATS, ofMean));
-        boolean text = requirement.limit().kind() == LimitKind.FIT_CODE;
+        boolean text = requirement.limit().text();
         Verdict verdict = text
                 ? counted.get(counted.size() - 1).verdict()
                 : Assessment.judge(requirement, mean, budget.expanded());

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
  *   <li>At most: {@code upper}; of a figure that has a sign, either way, unless only one way is allowed.
  *   <li>Between: {@code lower} and {@code upper}.
  *   <li>Nominal with plus and minus: {@code upper} and {@code lower} are the deviations, with their signs.
- *   <li>Nominal with a fit code: the code is kept as text, for nothing works it out yet.
+ *   <li>Nominal with a fit code: {@code lower} and {@code upper} are what the code came to when it was written (see
+ *       {@link FitLimits}): deviations of a hole or shaft, least and most clearance of a pair. Without them it is a text.
  *   <li>Answers and no limit: no figures.
  * </ul>
  *
@@ -72,18 +73,26 @@ public record Limit(
      * The bounds in µm; open where the limit has no figures.
      *
      * @param signed whether the figure can be negative
+     * @param sized whether it is about a whole size, near the nominal
      * @param radius for degrees: the radius in µm, else without meaning
      */
-    Bounds bounds(boolean signed, double radius) {
+    Bounds bounds(boolean signed, boolean sized, double radius) {
         return switch (kind) {
             case MAXIMUM -> atMost(micrometres(upper, radius), signed);
             case BETWEEN -> Bounds.between(micrometres(lower, radius), micrometres(upper, radius));
-            case PLUS_MINUS -> {
-                double middle = micrometres(nominal, radius);
-                yield Bounds.between(middle + micrometres(lower, radius), middle + micrometres(upper, radius));
-            }
-            case FIT_CODE, ANSWER, NONE -> Bounds.OPEN;
+            case PLUS_MINUS -> about(micrometres(nominal, radius));
+            case FIT_CODE -> text() ? Bounds.OPEN : about(sized ? micrometres(nominal, radius) : 0);
+            case ANSWER, NONE -> Bounds.OPEN;
         };
+    }
+
+    private Bounds about(double middle) {
+        return Bounds.between(middle + micrometres(lower, 0), middle + micrometres(upper, 0));
+    }
+
+    /** Whether it is a fit code that nothing has worked out. */
+    public boolean text() {
+        return kind == LimitKind.FIT_CODE && (lower == null || upper == null);
     }
 
     private Bounds atMost(double amount, boolean signed) {
@@ -107,7 +116,7 @@ public record Limit(
             case MAXIMUM -> (only == null ? "≤ " : "0 to " + only.sign()) + plain(upper) + symbol + over();
             case BETWEEN -> plain(lower) + " to " + plain(upper) + symbol + over();
             case PLUS_MINUS -> plain(nominal) + " " + deviations() + symbol;
-            case FIT_CODE -> "⌀" + plain(nominal) + " " + code;
+            case FIT_CODE -> "⌀" + plain(nominal) + " " + code + (text() ? "" : " (" + deviations() + symbol + ")");
             case ANSWER -> "yes";
             case NONE -> "no limit";
         };

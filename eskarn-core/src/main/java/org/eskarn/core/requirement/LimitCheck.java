@@ -42,7 +42,7 @@ public final class LimitCheck {
             case MAXIMUM -> maximum(characteristic, limit, nominal);
             case BETWEEN -> between(characteristic, limit, nominal);
             case PLUS_MINUS -> plusMinus(limit, nominal);
-            case FIT_CODE -> fitCode(limit, nominal);
+            case FIT_CODE -> fitCode(characteristic, limit, nominal);
             case ANSWER, NONE -> {
                 return;
             }
@@ -134,13 +134,11 @@ public final class LimitCheck {
         near(limit.unit(), middle, nominal, Field.NOMINAL);
     }
 
-    private static void fitCode(Limit limit, @Nullable Length nominal) throws LimitRejected {
+    private static void fitCode(Characteristic characteristic, Limit limit, @Nullable Length nominal)
+            throws LimitRejected {
         BigDecimal middle = required(limit.nominal(), Field.NOMINAL);
-        if (!limit.code().matches("[A-Za-z]{1,2}\\d{1,2}")) {
-            throw new LimitRejected(
-                    Field.CODE, "“" + limit.code() + "” is no fit code: write letters and a grade, as H7.");
-        }
         near(limit.unit(), middle, nominal, Field.NOMINAL);
+        FitLimits.resolved(characteristic, limit);
     }
 
     private static void direction(Characteristic characteristic, Limit limit) throws LimitRejected {

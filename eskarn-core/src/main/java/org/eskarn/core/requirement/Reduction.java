@@ -14,6 +14,7 @@ public sealed interface Reduction
                 HeightsReduction,
                 LineReduction,
                 SlopesReduction,
+                FitReduction,
                 Figures {
 
     /** The figure the requirement judges, µm. */

@@ -48,7 +48,7 @@ public record Requirement(
         double radius = basis.radius().map(Length::micrometres).orElse(0.0);
         // A resultant has no sign, whatever its planes have.
         boolean signed = characteristic.signed() && statedAs != StatedAs.RESULTANT;
-        return limit.bounds(signed, radius);
+        return limit.bounds(signed, characteristic.sized(), radius);
     }
 
     /** The width of what is allowed as µm of indicator movement; 0 where nothing is asked. */

@@ -1,8 +1,6 @@
 package org.eskarn.core.requirement;
 
 import java.util.Arrays;
-import org.eskarn.core.gauge.Dial;
-import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
@@ -11,11 +9,6 @@ import org.eskarn.core.verdict.Bounds;
 final class SizeReductions {
 
     private SizeReductions() {}
-
-    /** Each pair is a hole and its shaft; clearance = hole − shaft, negative for interference. */
-    static Reduction clearance(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
-        return PairReductions.of(requirement, dial, sweep, (first, second) -> first - second, 1, "clearance");
-    }
 
     static double[] sizesOf(Requirement requirement, Sweep sweep) {
         double master = requirement.basis().setTo().map(Length::micrometres).orElse(0.0);

@@ -3,6 +3,7 @@ package org.eskarn.core.requirement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
 import org.eskarn.core.requirement.Limit.Direction;
@@ -37,6 +38,7 @@ class LimitCheckTest {
         "OUTSIDE_SIZE, PLUS_MINUS, 45, 0.02, -0.01, MILLIMETRE, is not below the upper",
         "OUTSIDE_SIZE, PLUS_MINUS, 450, -0.02, 0.02, MILLIMETRE, far from the nominal",
         "OUTSIDE_SIZE, FIT_CODE, 45, , , MILLIMETRE, is no fit code",
+        "FIT_OF_PAIR, BETWEEN, , 0.05, 0.01, MILLIMETRE, is not below the upper",
         "PLAY, BETWEEN, , -0.01, 0.2, MILLIMETRE, never negative"
     })
     void aLimitThatMakesNoSenseIsRefusedWithTheReason(
@@ -49,6 +51,52 @@ class LimitCheckTest {
             String says) {
         Limit limit = new Limit(kind, number(nominal), number(lower), number(upper), unit, "?", null, "", null);
         assertThatThrownBy(() -> LimitCheck.check(what, limit, what == Characteristic.PLAY ? null : FORTY_FIVE))
+                .isInstanceOf(LimitRejected.class)
+                .hasMessageContaining(says);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "OUTSIDE_SIZE, 45, MILLIMETRE, k5, 0.002, 0.013",
+        "BORE_SIZE, 45, MILLIMETRE, J7, -0.011, 0.014",
+        "PIN_CHECK, 10, MILLIMETRE, H7, 0, 0.015",
+        "FIT_OF_PAIR, 32, MILLIMETRE, H7/g6, 0.009, 0.050",
+        "BORE_SIZE, 1.5, INCH, rc4, 0, 0.0016",
+        "OUTSIDE_SIZE, 1.5, INCH, RC4, -0.002, -0.001",
+        "FIT_OF_PAIR, 1.5, INCH, RC4, 0.001, 0.0036",
+        "FIT_OF_PAIR, 2, INCH, FN2, -0.0027, -0.0008"
+    })
+    void aFitCodeComesToLimitsAndBothAreKept(
+            Characteristic what, String nominal, LimitUnit unit, String code, BigDecimal lower, BigDecimal upper)
+            throws LimitRejected {
+        Limit written = new Limit(LimitKind.FIT_CODE, new BigDecimal(nominal), null, null, unit, code, null, "", null);
+        Limit found = FitLimits.resolved(what, written);
+        assertThat(found.lower()).isEqualByComparingTo(lower);
+        assertThat(found.upper()).isEqualByComparingTo(upper);
+        assertThat(found.code()).isEqualToIgnoringCase(code);
+        assertThat(written.text()).isTrue();
+        assertThat(found.text()).isFalse();
+        assertThat(found.bounds(what.signed(), what.sized(), 0).width())
+                .isCloseTo(
+                        upper.subtract(lower)
+                                .multiply(unit.length().orElseThrow().micrometres())
+                                .doubleValue(),
+                        within(1e-6));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "BORE_SIZE, k5, capitals are meant",
+        "OUTSIDE_SIZE, H7, small letters are meant",
+        "BORE_SIZE, H7/g6, the class of the hole alone",
+        "FIT_OF_PAIR, H7, one for the shaft",
+        "BORE_SIZE, RC4, is metric",
+        "OUTSIDE_SIZE, j9, defines no j9"
+    })
+    void aFitCodeThatIsNotMeantIsRefusedWithWhatIs(Characteristic what, String code, String says) {
+        Limit limit = new Limit(
+                LimitKind.FIT_CODE, new BigDecimal("45"), null, null, LimitUnit.MILLIMETRE, code, null, "", null);
+        assertThatThrownBy(() -> LimitCheck.check(what, limit, FORTY_FIVE))
                 .isInstanceOf(LimitRejected.class)
                 .hasMessageContaining(says);
     }

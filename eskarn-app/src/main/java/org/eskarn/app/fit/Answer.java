@@ -1,0 +1,32 @@
+package org.eskarn.app.fit;
+
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.app.page.Said;
+import org.eskarn.app.picture.Picture;
+import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.core.verdict.Outcome;
+
+/**
+ * What a calculator says, in the order it is read.
+ *
+ * @param cautions before the work, where it can hurt
+ * @param headline the one thing asked for
+ * @param outcome empty where nothing was judged
+ * @param symbol the unit of the rule
+ * @param warnings what must not be missed
+ * @param remarks in whole sentences
+ * @param governs whose data come first
+ */
+public record Answer(
+        List<String> cautions,
+        String headline,
+        Optional<Outcome> outcome,
+        Optional<VerdictRule> rule,
+        String symbol,
+        Optional<Picture> picture,
+        List<String> warnings,
+        List<Said.Line> facts,
+        List<Said.Table> tables,
+        List<String> remarks,
+        String governs) {}

@@ -1,0 +1,115 @@
+package org.eskarn.app.fit;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Said;
+import org.eskarn.app.picture.Picture;
+import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.core.verdict.Bounds;
+import org.eskarn.core.verdict.DecisionRule;
+import org.eskarn.core.verdict.Outcome;
+import org.eskarn.core.verdict.Verdict;
+import org.jspecify.annotations.Nullable;
+
+/** Puts an answer together. Not for sharing between requests. */
+final class Answering {
+
+    private final List<String> cautions = new ArrayList<>();
+    private final List<String> warnings = new ArrayList<>();
+    private final List<String> remarks = new ArrayList<>();
+    private final List<Said.Line> facts = new ArrayList<>();
+    private final List<Said.Table> tables = new ArrayList<>();
+    private String headline = "";
+    private String symbol = "";
+    private String governs = "";
+    private Optional<Outcome> outcome = Optional.empty();
+    private Optional<VerdictRule> rule = Optional.empty();
+    private Optional<Picture> picture = Optional.empty();
+
+    Answering headline(String said) {
+        headline = said;
+        return this;
+    }
+
+    Answering cautions(List<String> said) {
+        cautions.addAll(said);
+        return this;
+    }
+
+    Answering warning(String said) {
+        warnings.add(said);
+        return this;
+    }
+
+    Answering remark(String said) {
+        remarks.add(said);
+        return this;
+    }
+
+    Answering governs(String said) {
+        governs = said;
+        return this;
+    }
+
+    Answering picture(Picture drawn) {
+        picture = Optional.of(drawn);
+        return this;
+    }
+
+    /** A figure that can be below zero, or an amount, in µm. */
+    Answering fact(String name, double micrometres, Display display) {
+        return fact(name, display.amount(micrometres), display.symbol());
+    }
+
+    Answering fact(String name, String figure, String unit) {
+        facts.add(new Said.Line(name, figure, unit));
+        return this;
+    }
+
+    Answering table(String title, List<String> columns, List<Said.Row> rows) {
+        tables.add(new Said.Table(title, columns, rows));
+        return this;
+    }
+
+    static Said.Row row(String name, String... cells) {
+        return new Said.Row(name, Arrays.asList(cells));
+    }
+
+    /**
+     * Judges a range by the end of it that is worst placed.
+     *
+     * @param expanded uncertainty of either end, µm; with 0 the figures alone are compared
+     */
+    Answering judged(double least, double most, Bounds wanted, double expanded, Display display) {
+        double worst = wanted.outside(most) >= wanted.outside(least) ? most : least;
+        Verdict verdict =
+                Verdict.judge(worst, wanted, expanded, expanded > 0 ? DecisionRule.STRINGENT : DecisionRule.SIMPLE);
+        outcome = Optional.of(verdict.outcome());
+        rule = Optional.of(VerdictRule.wide(verdict, display, least, most));
+        symbol = display.symbol();
+        return this;
+    }
+
+    /** A fact only where it is known. */
+    Answering known(String name, @Nullable Double micrometres, Display display) {
+        return micrometres == null ? this : fact(name, micrometres, display);
+    }
+
+    Answer done() {
+        return new Answer(
+                List.copyOf(cautions),
+                headline,
+                outcome,
+                rule,
+                symbol,
+                picture,
+                List.copyOf(warnings),
+                List.copyOf(facts),
+                List.copyOf(tables),
+                List.copyOf(remarks),
+                governs);
+    }
+}

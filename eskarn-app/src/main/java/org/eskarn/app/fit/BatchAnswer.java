@@ -1,0 +1,163 @@
+package org.eskarn.app.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Said;
+import org.eskarn.core.fit.SelectivePairing;
+import org.eskarn.core.fit.SelectivePairing.Pair;
+import org.eskarn.core.fit.SelectivePairing.Piece;
+import org.eskarn.core.verdict.Bounds;
+
+/** Which shaft with which bore, so that the most pairs come within what is wanted. */
+final class BatchAnswer {
+
+    private BatchAnswer() {}
+
+    static Optional<Answer> of(Fields fields) {
+        if (fields.empty("shafts") && fields.empty("bores")) {
+            return Optional.empty();
+        }
+        List<Piece> shafts = pieces(fields, "shafts");
+        List<Piece> bores = pieces(fields, "bores");
+        double expanded = Math.sqrt(2) * fields.amount("u", 0, "An uncertainty");
+        if (!fields.readable()) {
+            return Optional.empty();
+        }
+        if (shafts.isEmpty() || bores.isEmpty()) {
+            fields.problem(shafts.isEmpty() ? "shafts" : "bores", "Type at least one piece, as S1 31.985.");
+            return Optional.empty();
+        }
+        Wanted wanted = Wanted.of(fields, bores.get(0).smallest());
+        if (fields.readable() && wanted.bounds().open()) {
+            fields.problem("least", "Type the clearance that is wanted, or a fit.");
+        }
+        Bounds guarded = fields.readable() ? guarded(fields, wanted.bounds(), expanded) : Bounds.OPEN;
+        if (!fields.readable()) {
+            return Optional.empty();
+        }
+        return Optional.of(answer(fields, shafts, bores, wanted, guarded, expanded));
+    }
+
+    /** What is wanted less the uncertainty at either end, so that every pair is proven. */
+    private static Bounds guarded(Fields fields, Bounds wanted, double expanded) {
+        double least = java.util.Objects.requireNonNull(wanted.lower()) + expanded;
+        double most = java.util.Objects.requireNonNull(wanted.upper()) - expanded;
+        if (least >= most) {
+            fields.problem(
+                    "u", "With so large an uncertainty no pair can be proven: nothing is left of what is wanted.");
+            return Bounds.OPEN;
+        }
+        return Bounds.between(least, most);
+    }
+
+    /** Lines of a name and one size, or its smallest and largest. */
+    private static List<Piece> pieces(Fields fields, String name) {
+        List<Piece> pieces = new ArrayList<>();
+        double unit = fields.unit().micrometres().doubleValue();
+        for (String written : fields.text(name).split("[;\\n]+")) {
+            String line = written.strip();
+            if (line.isEmpty()) {
+                continue;
+            }
+            String[] words = line.split("\\s+");
+            List<Double> sizes = new ArrayList<>();
+            String called = words[0];
+            boolean named = words.length > 1 || !words[0].matches("[\\d.,]+");
+            for (int i = named ? 1 : 0; i < words.length; i++) {
+                String number = words[i].replace(',', '.');
+                if (!number.matches("\\d{1,5}(\\.\\d{0,9})?|\\.\\d{1,9}") || Double.parseDouble(number) <= 0) {
+                    fields.problem(
+                            name,
+                            "“" + words[i] + "” in “" + line
+                                    + "” is no size: write a name and its size, as S1 31.985.");
+                    return List.of();
+                }
+                sizes.add(Double.parseDouble(number) * unit);
+            }
+            if (sizes.isEmpty() || sizes.size() > 2) {
+                fields.problem(
+                        name,
+                        "“" + line + "” has " + sizes.size() + " sizes: write one, or its smallest and its largest.");
+                return List.of();
+            }
+            double one = sizes.get(0);
+            double other = sizes.get(sizes.size() - 1);
+            pieces.add(new Piece(
+                    named ? called : Integer.toString(pieces.size() + 1), Math.min(one, other), Math.max(one, other)));
+        }
+        if (pieces.size() > SelectivePairing.MOST) {
+            fields.problem(name, "At most " + SelectivePairing.MOST + " pieces of a side.");
+        }
+        return pieces;
+    }
+
+    private static Answer answer(
+            Fields fields, List<Piece> shafts, List<Piece> bores, Wanted wanted, Bounds guarded, double expanded) {
+        Display small = fields.deviations();
+        SelectivePairing found = SelectivePairing.of(shafts, bores, guarded);
+        Answering answer = new Answering();
+        int most = Math.min(shafts.size(), bores.size());
+        answer.headline(
+                found.pairs().size() + " of " + most + (most == 1 ? " pair" : " pairs") + " within what is wanted");
+        answer.fact(
+                "wanted, " + wanted.words(),
+                small.signed(java.util.Objects.requireNonNull(wanted.bounds().lower())) + " to "
+                        + small.signed(
+                                java.util.Objects.requireNonNull(wanted.bounds().upper())),
+                small.symbol());
+        if (expanded > 0) {
+            answer.fact("each end less the uncertainty of a clearance", "±" + small.amount(expanded), small.symbol());
+        }
+        answer.fact(
+                "taken as they lie, the first with the first",
+                SelectivePairing.asTheyLie(shafts, bores, guarded) + " of " + most,
+                "");
+        rows(answer, fields, found, shafts, bores, small);
+        left(answer, "Shafts left over", found.shaftsLeft(), shafts);
+        left(answer, "Bores left over", found.boresLeft(), bores);
+        found.nearestLeft(shafts, bores, guarded)
+                .ifPresent(pair -> answer.remark("Nearest of those left: "
+                        + shafts.get(pair.shaft()).name() + " with "
+                        + bores.get(pair.bore()).name() + ", "
+                        + small.signed(pair.tightest()) + " to " + small.signed(pair.loosest()) + " " + small.symbol()
+                        + "."));
+        answer.remark("Mark each pair before it leaves the plate: they are no longer interchangeable.");
+        answer.governs("The drawing governs whether pieces may be matched.");
+        return answer.done();
+    }
+
+    private static void rows(
+            Answering answer,
+            Fields fields,
+            SelectivePairing found,
+            List<Piece> shafts,
+            List<Piece> bores,
+            Display small) {
+        List<Said.Row> rows = new ArrayList<>();
+        for (Pair pair : found.pairs()) {
+            Piece shaft = shafts.get(pair.shaft());
+            Piece bore = bores.get(pair.bore());
+            rows.add(Answering.row(
+                    shaft.name() + " in " + bore.name(),
+                    fields.sizes().amount((shaft.smallest() + shaft.largest()) / 2),
+                    fields.sizes().amount((bore.smallest() + bore.largest()) / 2),
+                    small.signed(pair.tightest()),
+                    small.signed(pair.loosest())));
+        }
+        if (!rows.isEmpty()) {
+            String size = ", " + fields.sizes().symbol();
+            String unit = ", " + small.symbol();
+            answer.table(
+                    "Pairs", List.of("pair", "shaft" + size, "bore" + size, "tightest" + unit, "loosest" + unit), rows);
+        }
+    }
+
+    private static void left(Answering answer, String what, List<Integer> left, List<Piece> pieces) {
+        if (!left.isEmpty()) {
+            answer.fact(what, left.stream().map(i -> pieces.get(i).name()).collect(Collectors.joining(", ")), "");
+        }
+    }
+}

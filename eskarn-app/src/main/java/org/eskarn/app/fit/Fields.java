@@ -1,0 +1,142 @@
+package org.eskarn.app.fit;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Typed;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The fields of a calculator as they were typed, sizes in mm or inches and what is small in µm or tenths. Not for sharing
+ * between requests.
+ */
+public final class Fields {
+
+    private final Map<String, String> typed;
+    private final Typed reader = new Typed(new LinkedHashMap<>());
+
+    Fields(Map<String, String> typed) {
+        this.typed = typed;
+    }
+
+    /** What stands in a field; empty for nothing. */
+    public String text(String name) {
+        return Typed.text(typed.get(name));
+    }
+
+    public boolean empty(String name) {
+        return text(name).isEmpty();
+    }
+
+    /** Whether anything was typed at all. */
+    public boolean begun() {
+        return typed.values().stream().anyMatch(each -> !each.isBlank());
+    }
+
+    /** The unit of sizes. */
+    public LengthUnit unit() {
+        return choice("unit", LengthUnit.MILLIMETRE) == LengthUnit.INCH ? LengthUnit.INCH : LengthUnit.MILLIMETRE;
+    }
+
+    /** The unit of what is small. */
+    public LengthUnit small() {
+        return unit() == LengthUnit.INCH ? LengthUnit.TENTH : LengthUnit.MICROMETRE;
+    }
+
+    public Display sizes() {
+        return new Display(unit());
+    }
+
+    public Display deviations() {
+        return new Display(small());
+    }
+
+    /** What was chosen; the usual where nothing or nothing known was. */
+    public <E extends Enum<E>> E choice(String name, E usual) {
+        return Arrays.stream(usual.getDeclaringClass().getEnumConstants())
+                .filter(each -> each.name().equals(text(name)))
+                .findFirst()
+                .orElse(usual);
+    }
+
+    public boolean ticked(String name) {
+        return text(name).equals("yes");
+    }
+
+    @Nullable
+    BigDecimal number(String name) {
+        return reader.number(name, text(name));
+    }
+
+    double number(String name, double usual) {
+        BigDecimal number = number(name);
+        return number == null ? usual : number.doubleValue();
+    }
+
+    /** A size above zero; a sentence where it is missing. */
+    @Nullable
+    Length size(String name, String what) {
+        BigDecimal size = needed(name, what);
+        return size == null ? null : new Length(size, unit());
+    }
+
+    private @Nullable BigDecimal needed(String name, String what) {
+        if (empty(name)) {
+            problem(name, "Type " + what + ".");
+            return null;
+        }
+        return reader.above(
+                name, text(name), what.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + what.substring(1));
+    }
+
+    /** Small amounts in µm, 0 or more; the usual where nothing was typed. */
+    double amount(String name, double usual, String what) {
+        BigDecimal number = number(name);
+        if (number != null && number.signum() < 0) {
+            problem(name, what + " is not below zero, as is " + number.toPlainString() + ".");
+            return usual;
+        }
+        return number == null
+                ? usual
+                : number.doubleValue() * small().micrometres().doubleValue();
+    }
+
+    /** A small amount in µm with its sign; null where nothing was typed. */
+    @Nullable
+    Double signed(String name) {
+        BigDecimal number = number(name);
+        return number == null
+                ? null
+                : (Double) (number.doubleValue() * small().micrometres().doubleValue());
+    }
+
+    /** Several sizes in µm, in the order typed. */
+    List<Double> sizes(String name) {
+        List<Double> sizes = new ArrayList<>();
+        for (String word : text(name).split("[\\s;]+")) {
+            BigDecimal size = word.isEmpty() ? null : reader.above(name, word, "A size");
+            if (size != null) {
+                sizes.add(new Length(size, unit()).micrometres());
+            }
+        }
+        return sizes;
+    }
+
+    void problem(String name, String sentence) {
+        reader.problem(name, sentence);
+    }
+
+    public Map<String, String> problems() {
+        return reader.problems();
+    }
+
+    boolean readable() {
+        return reader.problems().isEmpty();
+    }
+}

@@ -1,0 +1,205 @@
+package org.eskarn.app.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Said;
+import org.eskarn.app.picture.LadderDrawing;
+import org.eskarn.app.picture.LadderDrawing.Side;
+import org.eskarn.app.picture.LadderDrawing.Zone;
+import org.eskarn.core.fit.Deviations;
+import org.eskarn.core.fit.Fit;
+import org.eskarn.core.fit.FitCode;
+import org.eskarn.core.fit.FitUndefined;
+import org.eskarn.core.fit.IsoLimits;
+import org.eskarn.core.fit.ToleranceClass;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+
+/** A fit code looked up: limits of the hole, of the shaft and the clearance that comes of them, always together. */
+final class FitAnswer {
+
+    private FitAnswer() {}
+
+    /** Empty where something typed cannot be read. */
+    static Optional<Answer> of(Fields fields) {
+        if (fields.empty("fit")) {
+            return Optional.empty();
+        }
+        try {
+            FitCode.Sized sized = FitCode.sized(fields.text("fit"), fields.unit());
+            FitCode.Resolved found = sized.code().at(sized.nominal());
+            boolean metric = sized.nominal().unit().metric();
+            Display sizes = new Display(metric ? LengthUnit.MILLIMETRE : LengthUnit.INCH);
+            Display small = new Display(metric ? LengthUnit.MICROMETRE : LengthUnit.TENTH);
+            double unit = sizes.unit().micrometres().doubleValue();
+            double[] holes = measured(fields, "holes", sized.nominal(), unit);
+            double[] shafts = measured(fields, "shafts", sized.nominal(), unit);
+            double expanded = Math.sqrt(2) * fields.amount("u", 0, "An uncertainty");
+            if (!fields.readable()) {
+                return Optional.empty();
+            }
+            Answering answer = new Answering();
+            answer.headline(headline(sized, found, small));
+            limits(answer, sized, found, sizes, small);
+            found.fit().ifPresent(fit -> clearance(answer, fit, holes, shafts, expanded, small));
+            single(answer, found, holes, shafts, expanded, small);
+            answer.picture(ladder(sized, found, holes, shafts, small));
+            notes(answer, sized.code());
+            return Optional.of(answer.done());
+        } catch (FitUndefined e) {
+            fields.problem("fit", e.sentence());
+            return Optional.empty();
+        }
+    }
+
+    private static String headline(FitCode.Sized sized, FitCode.Resolved found, Display small) {
+        String name = "⌀" + sized.nominal() + " " + sized.code();
+        return found.fit()
+                .map(fit -> name + ": " + fit.kind().title() + ", " + small.signed(fit.least()) + " to "
+                        + small.signed(fit.most()) + " " + small.symbol())
+                .orElseGet(() -> {
+                    Deviations one = one(found);
+                    return name + ": " + small.signed(one.lowerMicrometres()) + " to "
+                            + small.signed(one.upperMicrometres()) + " " + small.symbol();
+                });
+    }
+
+    private static Deviations one(FitCode.Resolved found) {
+        Deviations hole = found.hole();
+        return hole == null ? java.util.Objects.requireNonNull(found.shaft()) : hole;
+    }
+
+    private static void limits(
+            Answering answer, FitCode.Sized sized, FitCode.Resolved found, Display sizes, Display small) {
+        double nominal = sized.nominal().micrometres();
+        List<Said.Row> rows = new ArrayList<>();
+        row(rows, "hole", found.hole(), nominal, sizes, small);
+        row(rows, "shaft", found.shaft(), nominal, sizes, small);
+        found.fit()
+                .ifPresent(fit -> rows.add(Answering.row(
+                        "clearance, hole less shaft",
+                        small.signed(fit.least()),
+                        small.signed(fit.most()),
+                        "",
+                        "",
+                        small.amount(fit.most() - fit.least()))));
+        answer.table(
+                "Limits of hole and shaft, and what comes of them",
+                List.of(
+                        "",
+                        "lower or least, " + small.symbol(),
+                        "upper or most, " + small.symbol(),
+                        "smallest, " + sizes.symbol(),
+                        "largest, " + sizes.symbol(),
+                        "tolerance, " + small.symbol()),
+                rows);
+    }
+
+    private static void row(
+            List<Said.Row> rows,
+            String name,
+            @Nullable Deviations deviations,
+            double nominal,
+            Display sizes,
+            Display small) {
+        if (deviations != null) {
+            rows.add(Answering.row(
+                    name,
+                    small.signed(deviations.lowerMicrometres()),
+                    small.signed(deviations.upperMicrometres()),
+                    sizes.amount(nominal + deviations.lowerMicrometres()),
+                    sizes.amount(nominal + deviations.upperMicrometres()),
+                    small.amount(deviations.width())));
+        }
+    }
+
+    /** Measured sizes against the fit: the clearance that is there. */
+    private static void clearance(
+            Answering answer, Fit fit, double[] holes, double[] shafts, double expanded, Display small) {
+        answer.fact("kind of fit", fit.kind().title(), "");
+        if (holes.length == 0 || shafts.length == 0) {
+            return;
+        }
+        double tightest = min(holes) - max(shafts);
+        double loosest = max(holes) - min(shafts);
+        answer.fact("measured, tightest", tightest, small).fact("measured, loosest", loosest, small);
+        answer.judged(tightest, loosest, fit.bounds(), expanded, small);
+    }
+
+    /** Measured sizes of one alone, against its own limits. */
+    private static void single(
+            Answering answer, FitCode.Resolved found, double[] holes, double[] shafts, double expanded, Display small) {
+        if (found.fit().isPresent()) {
+            return;
+        }
+        double[] sizes = found.hole() == null ? shafts : holes;
+        if (sizes.length > 0) {
+            Deviations one = one(found);
+            answer.judged(
+                    min(sizes),
+                    max(sizes),
+                    org.eskarn.core.verdict.Bounds.between(one.lowerMicrometres(), one.upperMicrometres()),
+                    expanded / Math.sqrt(2),
+                    small);
+        }
+    }
+
+    private static LadderDrawing.Side side(boolean hole) {
+        return hole ? Side.HOLE : Side.SHAFT;
+    }
+
+    private static org.eskarn.app.picture.Drawing ladder(
+            FitCode.Sized sized, FitCode.Resolved found, double[] holes, double[] shafts, Display small) {
+        List<Zone> zones = new ArrayList<>();
+        zone(zones, "hole", found.hole(), true, holes);
+        zone(zones, "shaft", found.shaft(), false, shafts);
+        return LadderDrawing.of(
+                "⌀" + sized.nominal() + " " + sized.code(), zones, found.fit().isPresent(), small);
+    }
+
+    private static void zone(
+            List<Zone> zones, String name, @Nullable Deviations deviations, boolean hole, double[] sizes) {
+        if (deviations != null) {
+            zones.add(Zone.of(name, side(hole), deviations.lowerMicrometres(), deviations.upperMicrometres())
+                    .with(sizes));
+        }
+    }
+
+    private static void notes(Answering answer, FitCode code) {
+        if (code.inch() != null) {
+            answer.remark("The shaft’s two limits are not the clearance: the hole has its own, and both make it.");
+        }
+        for (ToleranceClass each : java.util.stream.Stream.of(code.hole(), code.shaft())
+                .filter(java.util.Objects::nonNull)
+                .toList()) {
+            if (!IsoLimits.printed(each)) {
+                answer.remark("The standard prints no limits of " + each
+                        + "; these are worked out by its rules. Few gauges and tools are made to it.");
+            }
+        }
+        answer.governs("The drawing governs. Tables: ISO 286-1:2010 and ANSI B4.1-1967, from Eskarn’s own data files.");
+    }
+
+    private static double[] measured(Fields fields, String name, Length nominal, double unit) {
+        double[] sizes = fields.sizes(name).stream()
+                .mapToDouble(size -> size / fields.unit().micrometres().doubleValue() * unit - nominal.micrometres())
+                .toArray();
+        for (double size : sizes) {
+            if (Math.abs(size) > nominal.micrometres() / 10) {
+                fields.problem(name, "That is far from the nominal " + nominal + ": type whole sizes in its unit.");
+            }
+        }
+        return sizes;
+    }
+
+    static double min(double[] sizes) {
+        return java.util.Arrays.stream(sizes).min().orElseThrow();
+    }
+
+    static double max(double[] sizes) {
+        return java.util.Arrays.stream(sizes).max().orElseThrow();
+    }
+}

@@ -1,0 +1,108 @@
+package org.eskarn.app.fit;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.eskarn.core.fit.Bearing;
+import org.eskarn.core.fit.Choices;
+import org.eskarn.core.fit.Material;
+import org.eskarn.core.fit.Seat;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Fits, bearings, pairs and warmth: type it, get the answer. Nothing here is stored. */
+@Controller
+@RequestMapping("/tables")
+class FitController {
+
+    private final MeasuredPairs measured;
+
+    FitController(MeasuredPairs measured) {
+        this.measured = measured;
+    }
+
+    @ModelAttribute
+    void everywhere(Model model) {
+        model.addAttribute("place", "tables");
+    }
+
+    @GetMapping("/fits")
+    String fits(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+        return shown(FitSheet.FITS, typed, FitAnswer::of, model, request);
+    }
+
+    @GetMapping("/choosing")
+    String choosing(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+        List<ChoiceAnswer.Line> lines = new ArrayList<>();
+        model.addAttribute("lines", lines);
+        model.addAttribute("uses", Choices.Use.values());
+        model.addAttribute("loads", Choices.Load.values());
+        return shown(FitSheet.CHOOSING, typed, fields -> ChoiceAnswer.of(fields, lines), model, request);
+    }
+
+    @GetMapping("/bearings")
+    String bearings(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+        model.addAttribute("rings", Seat.Ring.values());
+        model.addAttribute("turnings", Seat.Turning.values());
+        model.addAttribute("loads", Choices.Load.values());
+        model.addAttribute("precisions", Bearing.Precision.values());
+        model.addAttribute("clearances", Bearing.Clearance.values());
+        model.addAttribute("bearings", Bearing.all());
+        return shown(FitSheet.BEARINGS, typed, BearingAnswer::of, model, request);
+    }
+
+    @GetMapping("/end-gap")
+    String endGap(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+        return shown(FitSheet.END_GAP, typed, EndGapAnswer::of, model, request);
+    }
+
+    @GetMapping("/pair")
+    String pair(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+        model.addAttribute("maps", measured.all());
+        return shown(FitSheet.PAIR, measured.filled(typed), PairAnswer::of, model, request);
+    }
+
+    @GetMapping("/batch")
+    String batch(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+        return shown(FitSheet.BATCH, typed, BatchAnswer::of, model, request);
+    }
+
+    @GetMapping("/heating")
+    String heating(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+        model.addAttribute("materials", Material.all());
+        return shown(FitSheet.HEATING, typed, HeatAnswer::of, model, request);
+    }
+
+    @GetMapping("/at-20")
+    String at20(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+        model.addAttribute("materials", Material.all());
+        return shown(FitSheet.AT_20, typed, WarmthAnswer::at20, model, request);
+    }
+
+    @GetMapping("/in-service")
+    String inService(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+        model.addAttribute("materials", Material.all());
+        return shown(FitSheet.IN_SERVICE, typed, WarmthAnswer::inService, model, request);
+    }
+
+    private static String shown(
+            FitSheet sheet,
+            Map<String, String> typed,
+            Function<Fields, Optional<Answer>> answer,
+            Model model,
+            HttpServletRequest request) {
+        Fields fields = new Fields(typed);
+        model.addAttribute("sheet", sheet);
+        model.addAttribute("f", fields);
+        model.addAttribute("answer", answer.apply(fields));
+        model.addAttribute("problems", fields.problems());
+        return request.getHeader("HX-Request") == null ? "fit/sheet" : "fit/sheet :: answer";
+    }
+}

@@ -1,0 +1,65 @@
+package org.eskarn.app.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.eskarn.core.size.SizeMap;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A size map as it is typed: sections after each other, each its distance and a colon before its sizes, as
+ * {@code 10: 32.012 32.016; 60: 32.020}. Sizes without a distance are one section.
+ */
+final class SizeMapText {
+
+    private static final Pattern SECTION = Pattern.compile("(?:([\\d.,]+)\\s*:)?\\s*(.+)");
+    private static final Pattern NUMBER = Pattern.compile("\\d{1,5}(\\.\\d{0,9})?|\\.\\d{1,9}");
+    private static final int MOST = 2000;
+
+    private SizeMapText() {}
+
+    /** Null where it cannot be read; the sentence is with the field. */
+    static @Nullable SizeMap read(Fields fields, String name, LengthUnit unit) {
+        List<Double> at = new ArrayList<>();
+        List<Double> sizes = new ArrayList<>();
+        String[] sections = fields.text(name).split("[;\\n]+");
+        for (String written : sections) {
+            String section = written.strip();
+            if (section.isEmpty()) {
+                continue;
+            }
+            Matcher matcher = SECTION.matcher(section);
+            if (!matcher.matches() || matcher.group(1) == null && sections.length > 1) {
+                fields.problem(
+                        name, "“" + section + "” has no distance: write it before a colon, as 10: 32.012 32.016.");
+                return null;
+            }
+            Double distance = matcher.group(1) == null ? (Double) 0.0 : number(matcher.group(1));
+            for (String word : matcher.group(2).strip().split("\\s+")) {
+                Double size = number(word);
+                if (size == null || size <= 0 || distance == null) {
+                    fields.problem(
+                            name,
+                            "“" + word + "” in “" + section + "” is no size: write 10: 32.012 32.016; 60: 32.020.");
+                    return null;
+                }
+                at.add(distance);
+                sizes.add(size * unit.micrometres().doubleValue());
+            }
+        }
+        if (sizes.isEmpty() || sizes.size() > MOST) {
+            fields.problem(name, sizes.isEmpty() ? "Type sizes as measured." : "At most " + MOST + " sizes.");
+            return null;
+        }
+        return SizeMap.of(
+                at.stream().mapToDouble(Double::doubleValue).toArray(),
+                sizes.stream().mapToDouble(Double::doubleValue).toArray());
+    }
+
+    private static @Nullable Double number(String word) {
+        String number = word.replace(',', '.');
+        return NUMBER.matcher(number).matches() ? (Double) Double.parseDouble(number) : null;
+    }
+}

@@ -1,0 +1,131 @@
+package org.eskarn.app.fit;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import org.eskarn.app.page.Display;
+import org.eskarn.core.fit.Material;
+import org.eskarn.core.fit.Warmth;
+import org.eskarn.core.units.Length;
+
+/** A size measured away from 20 °C, and a clearance at working temperature. */
+final class WarmthAnswer {
+
+    /** K, how near to the room a part should be. */
+    private static final double NEAR = 1;
+
+    private WarmthAnswer() {}
+
+    /** What a size is at 20 °C, part and gauge each at its own temperature. */
+    static Optional<Answer> at20(Fields fields) {
+        if (fields.empty("reading")) {
+            return Optional.empty();
+        }
+        Length reading = fields.size("reading", "a size as it was read");
+        Material part = MaterialField.of(fields, "part", "STEEL");
+        Material gauge = MaterialField.of(fields, "gauge", "STEEL");
+        double partAt = fields.number("partAt", Warmth.REFERENCE);
+        double gaugeAt = fields.number("gaugeAt", Warmth.REFERENCE);
+        double room = fields.number("room", Warmth.REFERENCE);
+        double knownTo = fields.number("knownTo", 0);
+        inRange(fields, "partAt", partAt);
+        inRange(fields, "gaugeAt", gaugeAt);
+        inRange(fields, "room", room);
+        if (reading == null || !fields.readable()) {
+            return Optional.empty();
+        }
+        Display small = fields.deviations();
+        double read = reading.micrometres();
+        double true20 = Warmth.at20(read, part, partAt, gauge, gaugeAt);
+        Answering answer = new Answering();
+        answer.headline("At 20 °C it measures " + fields.sizes().amount(true20) + " "
+                + fields.sizes().symbol());
+        answer.fact("as read", read, fields.sizes())
+                .fact("to add to the reading", small.signed(true20 - read), small.symbol())
+                .fact(
+                        "share of the part",
+                        small.signed(part.sizeAt(read, partAt, Warmth.REFERENCE) - read),
+                        small.symbol())
+                .fact(
+                        "share of the gauge",
+                        small.signed(gauge.sizeAt(read, Warmth.REFERENCE, gaugeAt) - read),
+                        small.symbol());
+        if (knownTo > 0) {
+            answer.fact(
+                    "a temperature known to ±"
+                            + BigDecimal.valueOf(knownTo).stripTrailingZeros().toPlainString() + " K leaves ±",
+                    part.growth(read, 0, knownTo),
+                    small);
+        }
+        soak(answer, part, reading, partAt, room);
+        answer.remark(
+                partAt > Warmth.REFERENCE + NEAR
+                        ? "A part warm from the cut measures large: what is cut to size now is too small when it is cold."
+                        : "Part and gauge of one material at one temperature need no correction between them, whatever the room.");
+        answer.governs(
+                "Sizes are stated at 20 °C (ISO 1). Expansions are handbook values; alloys differ by some per cent.");
+        return Optional.of(answer.done());
+    }
+
+    private static void soak(Answering answer, Material part, Length reading, double partAt, double room) {
+        double hours = Warmth.soakHours(part, reading.millimetres(), partAt, room, NEAR);
+        if (hours > 0) {
+            answer.fact(
+                    "to come within 1 K of the room, in still air, if it is as thick as it measures, about",
+                    hours < 1
+                            ? String.valueOf(Math.round(hours * 60))
+                            : String.format(java.util.Locale.ROOT, "%.1f", hours),
+                    hours < 1 ? "min" : "h");
+        }
+    }
+
+    /** The clearance of a pair in service. */
+    static Optional<Answer> inService(Fields fields) {
+        if (fields.empty("size") && fields.empty("least")) {
+            return Optional.empty();
+        }
+        Length size = fields.size("size", "a diameter");
+        Double least = fields.signed("least");
+        Double most = fields.signed("most");
+        if (least == null) {
+            fields.problem("least", "Type the clearance at 20 °C; minus is interference.");
+        }
+        if (least != null && most != null && most < least) {
+            fields.problem("most", "The most is not below the least.");
+        }
+        Material hole = MaterialField.of(fields, "hole", "STEEL");
+        Material shaft = MaterialField.of(fields, "shaft", "STEEL");
+        double holeAt = fields.number("holeAt", Warmth.REFERENCE);
+        double shaftAt = fields.number("shaftAt", Warmth.REFERENCE);
+        inRange(fields, "holeAt", holeAt);
+        inRange(fields, "shaftAt", shaftAt);
+        if (size == null || least == null || !fields.readable()) {
+            return Optional.empty();
+        }
+        double nominal = size.micrometres();
+        double change = Warmth.clearance(nominal, hole, holeAt, nominal, shaft, shaftAt);
+        double loosest = most == null ? least : most;
+        Display small = fields.deviations();
+        Answering answer = new Answering();
+        answer.headline("In service " + small.signed(least + change)
+                + (loosest > least ? " to " + small.signed(loosest + change) : "") + " " + small.symbol());
+        answer.fact("changes by", small.signed(change), small.symbol())
+                .fact("hole grows by", small.signed(hole.growth(nominal, Warmth.REFERENCE, holeAt)), small.symbol())
+                .fact("shaft grows by", small.signed(shaft.growth(nominal, Warmth.REFERENCE, shaftAt)), small.symbol());
+        if (least >= 0 && least + change < 0) {
+            answer.warning("The clearance is used up: at these temperatures the pair seizes.");
+        } else if (loosest < 0 && loosest + change >= 0) {
+            answer.warning("The interference is gone: at these temperatures the pair comes loose.");
+        }
+        answer.remark(
+                "A hole grows as if it were full. Free to grow is taken for granted: a bush pressed into a housing follows the"
+                        + " housing in part.");
+        answer.governs("The maker’s data govern. Expansions are handbook values; alloys differ by some per cent.");
+        return Optional.of(answer.done());
+    }
+
+    private static void inRange(Fields fields, String name, double degrees) {
+        if (degrees < -200 || degrees > 600) {
+            fields.problem(name, "A temperature is in °C, from −200 to 600.");
+        }
+    }
+}

@@ -1,0 +1,147 @@
+package org.eskarn.core.fit;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.eskarn.core.units.Length;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A short list of fits for a use, the best first. Of the fits usual for the use come first those made for the load and the
+ * speed; among running ones those whose middle clearance is nearest to what the oil film wants. Those that suit in neither
+ * load nor speed are left out.
+ *
+ * <p>Source: the table {@code choices.csv}, which says where it comes from.
+ *
+ * <p>Degenerate cases: a use whose fits are not defined at the size has an empty list.
+ */
+public final class Choices {
+
+    /** The most that are offered. */
+    public static final int MOST = 4;
+
+    private static final DataFile TABLE = DataFile.named("choices.csv");
+
+    /** What a pair is for. */
+    public enum Use {
+        RUNNING("running: turns with speed on oil or grease"),
+        SLIDING("sliding: moves or turns by hand, no play to be felt"),
+        LOCATING("locating: goes together, holds its place, comes apart"),
+        PRESSED("pressed: stays together, carries load");
+
+        private final String title;
+
+        Use(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+
+    /** How much a pair carries of what it could. */
+    public enum Load {
+        LIGHT("light"),
+        NORMAL("normal"),
+        HEAVY("heavy, or with shocks");
+
+        private final String title;
+
+        Load(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+
+    /** How fast the surfaces pass each other. */
+    public enum Speed {
+        STILL(0),
+        SLOW(0.5),
+        MEDIUM(3),
+        FAST(Double.MAX_VALUE);
+
+        /** m/s. */
+        private final double upTo;
+
+        Speed(double upTo) {
+            this.upTo = upTo;
+        }
+
+        public static Speed of(double metresPerSecond) {
+            return Arrays.stream(values())
+                    .filter(each -> metresPerSecond <= each.upTo)
+                    .findFirst()
+                    .orElse(FAST);
+        }
+    }
+
+    /**
+     * @param reason what it is for, in words
+     * @param doubt what speaks against it here; empty for nothing
+     */
+    public record Choice(FitCode code, Fit fit, String reason, String doubt) {}
+
+    private record Rated(Choice choice, int misses, double offFilm, int rank) {}
+
+    private Choices() {}
+
+    /**
+     * @param nominal in the system of the wanted fits: inches for inch fits
+     * @param film what it turns with; null where it does not turn with speed
+     */
+    public static List<Choice> of(Length nominal, Use use, Load load, @Nullable OilFilm film) {
+        String system = nominal.unit().metric() ? "ISO" : "INCH";
+        Speed speed = film == null ? Speed.SLOW : Speed.of(film.speed());
+        return TABLE.rows().stream()
+                .filter(row -> row.get(0).equals(system) && row.get(2).equals(word(use)))
+                .flatMap(row -> rated(row, nominal, load, speed, use == Use.RUNNING ? film : null).stream())
+                .filter(rated -> rated.misses < 2)
+                .sorted(Comparator.comparingInt(Rated::misses)
+                        .thenComparingDouble(Rated::offFilm)
+                        .thenComparingInt(Rated::rank))
+                .limit(MOST)
+                .map(Rated::choice)
+                .toList();
+    }
+
+    private static Optional<Rated> rated(
+            List<String> row, Length nominal, Load load, Speed speed, @Nullable OilFilm film) {
+        Optional<Fit> fit;
+        FitCode code;
+        try {
+            code = FitCode.of(row.get(1));
+            fit = code.at(nominal).fit();
+        } catch (FitUndefined e) {
+            return Optional.empty();
+        }
+        List<String> speeds = List.of(row.get(5).split(" "));
+        boolean suitsLoad = List.of(row.get(4).split(" ")).contains(word(load));
+        boolean suitsSpeed = speeds.contains("still") || speeds.contains(word(speed)) || speed == Speed.STILL;
+        String doubt = suitsLoad ? (suitsSpeed ? "" : "not made for this speed") : "not made for this load";
+        return fit.map(each -> new Rated(
+                new Choice(code, each, row.get(6), doubt(doubt, each, film)),
+                (suitsLoad ? 0 : 1) + (suitsSpeed ? 0 : 1),
+                film == null ? 0 : Math.abs(each.middle() - film.wanted()),
+                Integer.parseInt(row.get(3))));
+    }
+
+    private static String doubt(String doubt, Fit fit, @Nullable OilFilm film) {
+        if (film == null || film.wanted() == 0) {
+            return doubt;
+        }
+        if (fit.least() < film.least() / 2) {
+            return doubt.isEmpty() ? "at its tightest too thin for the oil film" : doubt;
+        }
+        return fit.middle() > 2 * film.most() && doubt.isEmpty() ? "slacker than the oil film wants" : doubt;
+    }
+
+    private static String word(Enum<?> each) {
+        return each.name().toLowerCase(Locale.ROOT);
+    }
+}

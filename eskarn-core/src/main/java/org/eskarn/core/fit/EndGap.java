@@ -1,0 +1,119 @@
+package org.eskarn.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The end gap of a bearing under its cap, before anything is bolted:
+ *
+ * <pre>
+ * gap = depth of the housing from its face to the shoulder + seal under the cap
+ *       − widths of rings and spacers − spigot of the cap
+ * </pre>
+ *
+ * A gap below 0 is a crush: the cap presses the rings by as much before it seats, and the bearing is preloaded. Shims under
+ * the cap open the gap; a spacer beside the ring closes it.
+ *
+ * <p>Uncertainty: the root of the sum of squares of that of each measurement.
+ *
+ * <p>Degenerate cases: a cap with a recess has a spigot below 0; no rings are a gap of the whole depth.
+ *
+ * @param gap µm
+ * @param expanded uncertainty of the gap (k = 2), µm
+ */
+public record EndGap(double gap, double expanded) {
+
+    /** The most pieces a pack of shims is made of. */
+    public static final int MOST_SHIMS = 4;
+
+    /** What is wanted less than this cannot be told from a fresh cut, µm. */
+    private static final double NOTHING = 1e-6;
+
+    /**
+     * What to put in.
+     *
+     * @param underCap whether shims go under the cap, which opens the gap; else a spacer goes beside the ring
+     * @param least thickness that reaches the wanted range, µm, above 0
+     * @param most thickness, µm
+     */
+    public record Filling(boolean underCap, double least, double most) {
+
+        public double middle() {
+            return (least + most) / 2;
+        }
+    }
+
+    /**
+     * @param depth of the housing, µm
+     * @param seal thickness of what lies under the cap already, µm
+     * @param widths of rings and spacers, µm
+     * @param spigot height of the cap's spigot, µm; below 0 for a recess
+     * @param each expanded uncertainty of one measurement, µm
+     */
+    public static EndGap of(double depth, double seal, List<Double> widths, double spigot, double each) {
+        double gap = depth + seal - spigot;
+        for (double width : widths) {
+            gap -= width;
+        }
+        int measurements = 2 + widths.size() + (seal == 0 ? 0 : 1);
+        return new EndGap(gap, each * Math.sqrt(measurements));
+    }
+
+    /** What the wanted gap asks for; empty where the gap is as wanted already. */
+    public Optional<Filling> towards(double least, double most) {
+        if (gap < least - NOTHING) {
+            return Optional.of(new Filling(true, least - gap, most - gap));
+        }
+        return gap > most + NOTHING ? Optional.of(new Filling(false, gap - most, gap - least)) : Optional.empty();
+    }
+
+    /**
+     * The pack from the drawer that comes nearest to the middle of what is wanted with the fewest pieces.
+     *
+     * @param shims thicknesses there are, µm; each may be taken more than once
+     * @return thicknesses, the thickest first; empty where no pack of four lies in the range
+     */
+    public static Optional<List<Double>> pack(List<Double> shims, Filling wanted) {
+        List<Double> sorted = shims.stream()
+                .filter(each -> each > 0)
+                .distinct()
+                .sorted(java.util.Comparator.reverseOrder())
+                .toList();
+        for (int pieces = 1; pieces <= MOST_SHIMS; pieces++) {
+            List<List<Double>> found = new ArrayList<>();
+            packs(sorted, 0, pieces, 0, new ArrayList<>(), wanted, found);
+            Optional<List<Double>> best = found.stream()
+                    .min(java.util.Comparator.comparingDouble(pack -> Math.abs(sum(pack) - wanted.middle())));
+            if (best.isPresent()) {
+                return best;
+            }
+        }
+        return Optional.empty();
+    }
+
+    public static double sum(List<Double> pack) {
+        return pack.stream().mapToDouble(Double::doubleValue).sum();
+    }
+
+    private static void packs(
+            List<Double> shims,
+            int from,
+            int pieces,
+            double sum,
+            List<Double> taken,
+            Filling wanted,
+            List<List<Double>> found) {
+        if (pieces == 0) {
+            if (sum >= wanted.least() - NOTHING && sum <= wanted.most() + NOTHING) {
+                found.add(List.copyOf(taken));
+            }
+            return;
+        }
+        for (int i = from; i < shims.size(); i++) {
+            taken.add(shims.get(i));
+            packs(shims, i, pieces - 1, sum + shims.get(i), taken, wanted, found);
+            taken.remove(taken.size() - 1);
+        }
+    }
+}
