@@ -82,6 +82,7 @@ final class DemoGauges {
                         LengthUnit.INCH,
                         today.plusDays(75)),
                 bore("BG-1", "bore gauge 50 to 100 mm", "1", "2", "800", LengthUnit.MICROMETRE, today.plusDays(130)),
+                bore("BG-2", "bore gauge 18 to 50 mm", "1", "1", "800", LengthUnit.MICROMETRE, today.plusDays(140)),
                 bore("BG-4", "bore gauge, inch", "1", "1", "300", LengthUnit.TENTH, today.plusDays(48)),
                 size(
                         "DG-1",

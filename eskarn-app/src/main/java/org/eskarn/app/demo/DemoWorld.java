@@ -117,6 +117,10 @@ class DemoWorld {
                 part.type(editing, sheets);
             }
             flatThings(today);
+            for (DemoPart part : DemoFitParts.all()) {
+                part.type(editing, sheets);
+            }
+            fits(today);
         } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }
@@ -361,6 +365,29 @@ class DemoWorld {
         int link = open("TG-141", "VB-0442", 1, 4, "in service", "bridge keeper", today.plusDays(5), tobin);
         inspector.sweep(link, 1, "0 20 0 94 0 -8 0 -86", tobin.id());
         inspector.prove(link, 1, tobin.id());
+    }
+
+    /** Pairs that run, slide and are pressed, measured on both sides. */
+    private void fits(LocalDate today) throws DocketConflict {
+        Account mara = accounts.byLogin("m.quill").orElseThrow();
+        int shaft = open("TG-114", "VB-0450", 1, 2, "first-off", "overhaul office", today.plusDays(10), mara);
+        inspector.judge(shaft, 1, "4 5 7.5 8 10 10.5", mara.id());
+        inspector.sweep(shaft, 2, "-21 -20.5 -17 -16 -14.5 -14", mara.id());
+        inspector.prove(shaft, 2, mara.id());
+
+        int gearcase = open("TG-122", "VB-0451", 1, 2, "first-off", "overhaul office", today.plusDays(10), mara);
+        inspector.judge(gearcase, 1, "6 9 10 12 14 18", mara.id());
+        inspector.judge(gearcase, 2, "20 18 14 13 9 7", mara.id());
+        inspector.sweep(gearcase, 3, "19 -20.5 13.5 -16.5 8 -14", mara.id());
+        inspector.prove(gearcase, 3, mara.id());
+
+        int pin = open("TG-206", "VB-0389", 1, 1, "final", "bridge keeper", today.plusDays(11), mara);
+        inspector.judge(pin, 1, "6 7 8 8.5 9.5 10", mara.id());
+        inspector.sweep(pin, 2, "9 -14 5.5", mara.id());
+
+        int crank = open("TG-116", "VB-0405", 1, 1, "final", "overhaul office", today.plusDays(11), mara);
+        inspector.sweep(crank, 1, "12 54 9 52", mara.id());
+        inspector.prove(crank, 1, mara.id());
     }
 
     private int open(

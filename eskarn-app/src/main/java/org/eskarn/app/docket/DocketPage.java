@@ -120,6 +120,11 @@ public record DocketPage(
         return Pictures.of(requirement.subject(), setUp.assessment(), said, view);
     }
 
+    /** Where Tables go on from here. */
+    public List<ToTables> toTables() {
+        return ToTables.of(docket, setUp);
+    }
+
     /** Whether a tilt or slope can be taken out of the picture. */
     public boolean levels() {
         return Pictures.levels(setUp.assessment());

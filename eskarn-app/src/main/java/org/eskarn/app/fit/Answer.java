@@ -13,7 +13,9 @@ import org.eskarn.core.verdict.Outcome;
  * @param cautions before the work, where it can hurt
  * @param headline the one thing asked for
  * @param outcome empty where nothing was judged
+ * @param judged what was judged, against what
  * @param symbol the unit of the rule
+ * @param limits the table that is read first; empty for none
  * @param warnings what must not be missed
  * @param remarks in whole sentences
  * @param governs whose data come first
@@ -22,11 +24,13 @@ public record Answer(
         List<String> cautions,
         String headline,
         Optional<Outcome> outcome,
+        String judged,
         Optional<VerdictRule> rule,
         String symbol,
         Optional<Picture> picture,
+        List<Said.Table> limits,
         List<String> warnings,
-        List<Said.Line> facts,
+        List<Said.Line> figures,
         List<Said.Table> tables,
         List<String> remarks,
         String governs) {}

@@ -12,7 +12,6 @@ import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
-import org.jspecify.annotations.Nullable;
 
 /** Puts an answer together. Not for sharing between requests. */
 final class Answering {
@@ -25,6 +24,8 @@ final class Answering {
     private String headline = "";
     private String symbol = "";
     private String governs = "";
+    private String judged = "";
+    private final List<Said.Table> limits = new ArrayList<>();
     private Optional<Outcome> outcome = Optional.empty();
     private Optional<VerdictRule> rule = Optional.empty();
     private Optional<Picture> picture = Optional.empty();
@@ -74,6 +75,12 @@ final class Answering {
         return this;
     }
 
+    /** The table that is read first. */
+    Answering limits(List<String> columns, List<Said.Row> rows) {
+        limits.add(new Said.Table("Limits", columns, rows));
+        return this;
+    }
+
     static Said.Row row(String name, String... cells) {
         return new Said.Row(name, Arrays.asList(cells));
     }
@@ -81,21 +88,18 @@ final class Answering {
     /**
      * Judges a range by the end of it that is worst placed.
      *
+     * @param what is judged, against what
      * @param expanded uncertainty of either end, µm; with 0 the figures alone are compared
      */
-    Answering judged(double least, double most, Bounds wanted, double expanded, Display display) {
+    Answering judged(String what, double least, double most, Bounds wanted, double expanded, Display display) {
         double worst = wanted.outside(most) >= wanted.outside(least) ? most : least;
         Verdict verdict =
                 Verdict.judge(worst, wanted, expanded, expanded > 0 ? DecisionRule.STRINGENT : DecisionRule.SIMPLE);
         outcome = Optional.of(verdict.outcome());
         rule = Optional.of(VerdictRule.wide(verdict, display, least, most));
         symbol = display.symbol();
+        judged = what;
         return this;
-    }
-
-    /** A fact only where it is known. */
-    Answering known(String name, @Nullable Double micrometres, Display display) {
-        return micrometres == null ? this : fact(name, micrometres, display);
     }
 
     Answer done() {
@@ -103,9 +107,11 @@ final class Answering {
                 List.copyOf(cautions),
                 headline,
                 outcome,
+                judged,
                 rule,
                 symbol,
                 picture,
+                List.copyOf(limits),
                 List.copyOf(warnings),
                 List.copyOf(facts),
                 List.copyOf(tables),

@@ -113,7 +113,7 @@ final class BearingAnswer {
                     d.lowerMicrometres(),
                     d.upperMicrometres()));
         });
-        answer.table("Limits", List.of("", "lower, µm", "upper, µm", "smallest, mm", "largest, mm"), rows);
+        answer.limits(List.of("limits of", "lower, µm", "upper, µm", "smallest, mm", "largest, mm"), rows);
     }
 
     private static Said.Row row(String name, double nominal, double lower, double upper) {
@@ -149,14 +149,13 @@ final class BearingAnswer {
         }
         creep(answer, fit.creep(asked.turning()), fit);
         seat.ifPresent(each -> answer.judged(
+                "the " + asked.name() + " against " + each.tolerance() + ", the usual class for this load",
                 FitAnswer.min(sizes) - nominal,
                 FitAnswer.max(sizes) - nominal,
                 org.eskarn.core.verdict.Bounds.between(
                         each.deviations().lowerMicrometres(), each.deviations().upperMicrometres()),
                 expanded,
                 SMALL));
-        seat.ifPresent(each -> answer.remark(
-                "Judged is the " + asked.name() + " against " + each.tolerance() + ", the usual class for this load."));
         if (asked.ring() == Ring.INNER) {
             clearance(answer, fields, asked.nominal(), fit);
         }

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.Drawing;
+import org.eskarn.app.picture.EndGapDrawing;
 import org.eskarn.core.fit.EndGap;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
@@ -43,13 +45,14 @@ final class EndGapAnswer {
                 widths,
                 spigot == null ? 0 : spigot.doubleValue() * unit,
                 each);
-        return Optional.of(
-                answer(fields, gap, least == null || most == null ? Bounds.OPEN : Bounds.between(least, most), shims));
+        Bounds wanted = least == null || most == null ? Bounds.OPEN : Bounds.between(least, most);
+        Drawing drawing = EndGapDrawing.of(depth.micrometres(), widths, gap.gap(), fields.deviations());
+        return Optional.of(answer(fields, gap, wanted, shims, drawing));
     }
 
-    private static Answer answer(Fields fields, EndGap gap, Bounds wanted, List<Double> shims) {
+    private static Answer answer(Fields fields, EndGap gap, Bounds wanted, List<Double> shims, Drawing drawing) {
         Display small = fields.deviations();
-        Answering answer = new Answering();
+        Answering answer = new Answering().picture(drawing);
         answer.headline((gap.gap() >= 0 ? "End gap of " : "Crush of ") + small.amount(Math.abs(gap.gap())) + " "
                 + small.symbol());
         if (gap.expanded() > 0) {
@@ -58,7 +61,7 @@ final class EndGapAnswer {
         Double least = wanted.lower();
         Double most = wanted.upper();
         if (least != null && most != null) {
-            answer.judged(gap.gap(), gap.gap(), wanted, gap.expanded(), small);
+            answer.judged("the gap against what is wanted", gap.gap(), gap.gap(), wanted, gap.expanded(), small);
             gap.towards(least, most)
                     .ifPresentOrElse(
                             filling -> filling(answer, fields, filling, shims),

@@ -21,13 +21,21 @@ public final class Fields {
     private final Map<String, String> typed;
     private final Typed reader = new Typed(new LinkedHashMap<>());
 
+    private final Map<String, String> usual;
+
     Fields(Map<String, String> typed) {
+        this(typed, Map.of());
+    }
+
+    /** @param usual what a choice begins with */
+    Fields(Map<String, String> typed, Map<String, String> usual) {
         this.typed = typed;
+        this.usual = usual;
     }
 
     /** What stands in a field; empty for nothing. */
     public String text(String name) {
-        return Typed.text(typed.get(name));
+        return Typed.text(typed.getOrDefault(name, usual.getOrDefault(name, "")));
     }
 
     public boolean empty(String name) {

@@ -76,8 +76,8 @@ final class FitAnswer {
             Answering answer, FitCode.Sized sized, FitCode.Resolved found, Display sizes, Display small) {
         double nominal = sized.nominal().micrometres();
         List<Said.Row> rows = new ArrayList<>();
-        row(rows, "hole", found.hole(), nominal, sizes, small);
-        row(rows, "shaft", found.shaft(), nominal, sizes, small);
+        row(rows, LadderDrawing.named("hole", sized.code().hole()), found.hole(), nominal, sizes, small);
+        row(rows, LadderDrawing.named("shaft", sized.code().shaft()), found.shaft(), nominal, sizes, small);
         found.fit()
                 .ifPresent(fit -> rows.add(Answering.row(
                         "clearance, hole less shaft",
@@ -86,10 +86,9 @@ final class FitAnswer {
                         "",
                         "",
                         small.amount(fit.most() - fit.least()))));
-        answer.table(
-                "Limits of hole and shaft, and what comes of them",
+        answer.limits(
                 List.of(
-                        "",
+                        "limits of",
                         "lower or least, " + small.symbol(),
                         "upper or most, " + small.symbol(),
                         "smallest, " + sizes.symbol(),
@@ -126,7 +125,7 @@ final class FitAnswer {
         double tightest = min(holes) - max(shafts);
         double loosest = max(holes) - min(shafts);
         answer.fact("measured, tightest", tightest, small).fact("measured, loosest", loosest, small);
-        answer.judged(tightest, loosest, fit.bounds(), expanded, small);
+        answer.judged("the measured clearance against the fit", tightest, loosest, fit.bounds(), expanded, small);
     }
 
     /** Measured sizes of one alone, against its own limits. */
@@ -139,6 +138,7 @@ final class FitAnswer {
         if (sizes.length > 0) {
             Deviations one = one(found);
             answer.judged(
+                    "the measured sizes against the class",
                     min(sizes),
                     max(sizes),
                     org.eskarn.core.verdict.Bounds.between(one.lowerMicrometres(), one.upperMicrometres()),
@@ -154,8 +154,8 @@ final class FitAnswer {
     private static org.eskarn.app.picture.Drawing ladder(
             FitCode.Sized sized, FitCode.Resolved found, double[] holes, double[] shafts, Display small) {
         List<Zone> zones = new ArrayList<>();
-        zone(zones, "hole", found.hole(), true, holes);
-        zone(zones, "shaft", found.shaft(), false, shafts);
+        zone(zones, LadderDrawing.named("hole", sized.code().hole()), found.hole(), true, holes);
+        zone(zones, LadderDrawing.named("shaft", sized.code().shaft()), found.shaft(), false, shafts);
         return LadderDrawing.of(
                 "⌀" + sized.nominal() + " " + sized.code(), zones, found.fit().isPresent(), small);
     }

@@ -22,6 +22,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/tables")
 class FitController {
 
+    private static final Map<String, String> USUAL =
+            Map.of("load", Choices.Load.NORMAL.name(), "clearance", Bearing.Clearance.GROUP_N.name());
+
     private final MeasuredPairs measured;
 
     FitController(MeasuredPairs measured) {
@@ -98,7 +101,7 @@ class FitController {
             Function<Fields, Optional<Answer>> answer,
             Model model,
             HttpServletRequest request) {
-        Fields fields = new Fields(typed);
+        Fields fields = new Fields(typed, USUAL);
         model.addAttribute("sheet", sheet);
         model.addAttribute("f", fields);
         model.addAttribute("answer", answer.apply(fields));

@@ -33,7 +33,7 @@ public enum FitSheet {
             "batch",
             "Pairing a batch",
             "which shaft with which bore, so that the most pairs are within what is wanted",
-            "unit=MILLIMETRE&shafts=S1+31.978%0AS2+31.990%0AS3+31.983%0AS4+31.986%0AS5+31.979&bores=B1+32.003%0AB2+32.021%0AB3+32.010%0AB4+32.016&least=22&most=34&u=1"),
+            "unit=MILLIMETRE&shafts=S1+31.978%0AS2+31.990%0AS3+31.983%0AS4+31.986%0AS5+31.979&bores=B1+32.021%0AB2+32.003%0AB3+32.016%0AB4+32.010&least=22&most=34&u=1"),
     HEATING(
             "heating",
             "Heat and cold",

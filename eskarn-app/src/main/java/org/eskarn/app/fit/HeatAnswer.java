@@ -86,7 +86,11 @@ final class HeatAnswer {
         answer.fact("to make room for, interference and working clearance", heating.needed(), small);
         ways(answer, heating, small);
         if (plan.way() == Way.HEAT_OUTER || plan.way() == Way.BOTH) {
-            answer.fact("grows by, at " + degrees(plan.outerAt()), growth(heating, plan), small);
+            double set = Math.ceil(plan.outerAt());
+            answer.fact(
+                    "the outer part grows by, at " + degrees(set),
+                    heating.outer().growth(heating.diameter(), heating.room(), set),
+                    small);
         }
         if (oven != null) {
             oven(answer, heating, oven.doubleValue(), plan, small);
@@ -104,10 +108,6 @@ final class HeatAnswer {
         answer.governs(
                 "Local rules, the drawing and the maker’s data come first; a bearing’s maker states its own ceiling.");
         return answer.done();
-    }
-
-    private static double growth(Heating heating, Plan plan) {
-        return heating.outer().growth(heating.diameter(), heating.room(), plan.outerAt());
     }
 
     private static List<String> cautions(Way way, boolean oven) {
@@ -139,8 +139,8 @@ final class HeatAnswer {
         double heat = heating.heatOuter(heating.room());
         double cool = heating.coolInner();
         answer.table(
-                "Either alone",
-                List.of("", "to, °C", "ceiling, °C", "within it"),
+                "One of them alone",
+                List.of("alone", "to, °C", "ceiling, °C", "within it"),
                 List.of(
                         row(
                                 "outer heated, " + heating.outer().title(),

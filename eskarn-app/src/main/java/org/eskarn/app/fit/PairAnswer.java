@@ -54,13 +54,18 @@ final class PairAnswer {
         Place loosest = pair.loosest();
         Answering answer = new Answering();
         answer.headline(said(tightest.tightest(), loosest.loosest(), small));
-        answer.fact("tightest", tightest.tightest(), small)
-                .fact("at", place(tightest.at(), fields), fields.sizes().symbol())
-                .fact("loosest", loosest.loosest(), small)
-                .fact("at", place(loosest.at(), fields), fields.sizes().symbol())
+        String at = " " + fields.sizes().symbol();
+        answer.fact("tightest, at " + place(tightest.at()) + at, tightest.tightest(), small)
+                .fact("loosest, at " + place(loosest.at()) + at, loosest.loosest(), small)
                 .fact("mean of the length", pair.mean(), small);
         if (!wanted.bounds().open()) {
-            answer.judged(tightest.tightest(), loosest.loosest(), wanted.bounds(), expanded, small);
+            answer.judged(
+                    "the clearance against what is wanted",
+                    tightest.tightest(),
+                    loosest.loosest(),
+                    wanted.bounds(),
+                    expanded,
+                    small);
             judged(answer, tightest.tightest(), loosest.loosest(), wanted, small);
         }
         if (tightest.tightest() < 0 && roughness > 0) {
@@ -118,7 +123,7 @@ final class PairAnswer {
         List<Said.Row> rows = new ArrayList<>();
         for (Place place : pair.places()) {
             rows.add(Answering.row(
-                    place(place.at(), fields) + " " + fields.sizes().symbol(),
+                    place(place.at()) + " " + fields.sizes().symbol(),
                     small.signed(place.tightest()),
                     small.signed(place.mean()),
                     small.signed(place.loosest())));
@@ -127,7 +132,7 @@ final class PairAnswer {
         answer.table("Along the length", List.of("at", "tightest" + unit, "mean" + unit, "loosest" + unit), rows);
     }
 
-    private static String place(double at, Fields fields) {
+    private static String place(double at) {
         return java.math.BigDecimal.valueOf(at).stripTrailingZeros().toPlainString();
     }
 }

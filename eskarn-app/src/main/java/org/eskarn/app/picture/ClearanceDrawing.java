@@ -61,8 +61,8 @@ public final class ClearanceDrawing {
         ends(sketch, pair, tight, loose, display);
         return sketch.drawn(
                 "Clearance along the length, hole less shaft",
-                "from the tightest to the loosest at each place, the mean in petrol · brass: neither clearance nor interference"
-                        + (wanted.open() ? "" : " · dashed: what is wanted"));
+                "bars: tightest to loosest · petrol: the mean · brass: no clearance"
+                        + (wanted.open() ? "" : " · dashed: wanted"));
     }
 
     private static double y(double clearance, double top, double foot) {

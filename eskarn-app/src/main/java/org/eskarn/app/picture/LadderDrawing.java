@@ -11,6 +11,7 @@ import org.eskarn.core.fit.Deviations;
 import org.eskarn.core.fit.Fit;
 import org.eskarn.core.fit.FitCode;
 import org.eskarn.core.fit.FitUndefined;
+import org.eskarn.core.fit.ToleranceClass;
 import org.eskarn.core.requirement.FitReduction;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
@@ -112,25 +113,49 @@ public final class LadderDrawing {
         Length nominal = limit.nominal() == null
                 ? subject.size().orElseGet(() -> rounded(fit, unit))
                 : new Length(limit.nominal(), unit);
-        Optional<Fit> meant = meant(limit, nominal);
+        Optional<FitCode> code = code(limit);
+        Optional<Fit> meant = code.flatMap(each -> fit(each, nominal));
         double from = nominal.micrometres();
         List<Zone> zones = List.of(
-                zone("hole", Side.HOLE, meant.map(Fit::hole).orElse(null), fit.holes(), from),
-                zone("shaft", Side.SHAFT, meant.map(Fit::shaft).orElse(null), fit.shafts(), from));
-        String code = limit.code().isEmpty() ? "" : " " + limit.code();
-        return of(subject.name() + ", ⌀" + nominal + code, zones, meant.isPresent(), small);
+                zone(
+                        named("hole", code.map(FitCode::hole).orElse(null)),
+                        Side.HOLE,
+                        meant.map(Fit::hole).orElse(null),
+                        fit.holes(),
+                        from),
+                zone(
+                        named("shaft", code.map(FitCode::shaft).orElse(null)),
+                        Side.SHAFT,
+                        meant.map(Fit::shaft).orElse(null),
+                        fit.shafts(),
+                        from));
+        String written = limit.code().isEmpty() ? "" : " " + limit.code();
+        return of(subject.name() + ", ⌀" + nominal + written, zones, meant.isPresent(), small);
     }
 
-    /** The limits of both, by today's tables; the limits of the clearance that is judged are those of the requirement. */
-    private static Optional<Fit> meant(Limit limit, Length nominal) {
+    private static Optional<FitCode> code(Limit limit) {
         if (limit.kind() != LimitKind.FIT_CODE || limit.text()) {
             return Optional.empty();
         }
         try {
-            return FitCode.of(limit.code()).at(nominal).fit();
+            return Optional.of(FitCode.of(limit.code()));
         } catch (FitUndefined e) {
             return Optional.empty();
         }
+    }
+
+    /** The limits of both, by today's tables; the limits of the clearance that is judged are those of the requirement. */
+    private static Optional<Fit> fit(FitCode code, Length nominal) {
+        try {
+            return code.at(nominal).fit();
+        } catch (FitUndefined e) {
+            return Optional.empty();
+        }
+    }
+
+    /** A hole or shaft with its class, where it has one. */
+    public static String named(String what, @Nullable ToleranceClass written) {
+        return written == null ? what : what + " " + written;
     }
 
     private static Zone zone(String name, Side side, @Nullable Deviations deviations, double[] sizes, double nominal) {
@@ -187,7 +212,7 @@ public final class LadderDrawing {
             // A thin zone has its two figures above and below it, so that they do not meet.
             boolean thin = foot - top < 2 * LETTERS;
             figure(sketch, new Xy(right + 7, thin ? top - 3 : top + 10), display.signed(upper));
-            figure(sketch, new Xy(right + 7, thin ? foot + 12 : foot), display.signed(lower));
+            figure(sketch, new Xy(right + 7, thin ? foot + 12 : foot - 4), display.signed(lower));
         }
         pointers(sketch, scale, zone, left, display);
     }

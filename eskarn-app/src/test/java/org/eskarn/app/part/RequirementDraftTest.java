@@ -52,6 +52,64 @@ class RequirementDraftTest {
         return RequirementDraft.of(form, 0, 1, 1, FEATURES);
     }
 
+    /** Code and limits are both kept, so that a later edition of the tables changes nothing that is written. */
+    @Test
+    void aFitCodeIsWorkedOutAndBothAreKept() {
+        RequirementForm form = form(Map.of(
+                "characteristic",
+                "OUTSIDE_SIZE",
+                "limitKind",
+                "FIT_CODE",
+                "nominal",
+                "45",
+                "code",
+                "k5",
+                "upper",
+                "",
+                "layoutKind",
+                "RINGS",
+                "layoutFirst",
+                "5 15",
+                "layoutSecond",
+                "0 90"));
+        PartRequirement written = draft(form).requirement().orElseThrow();
+        assertThat(written.limit().words()).isEqualTo("⌀45 k5 (+0.013 / +0.002 mm)");
+        LimitRow row = LimitRow.of(1, false, written.limit());
+        LimitRow edited = new LimitRow(
+                1,
+                false,
+                row.kind(),
+                row.nominal(),
+                row.lowerAmount(),
+                new java.math.BigDecimal("0.012"),
+                row.unit(),
+                row.code(),
+                null,
+                "",
+                null,
+                null);
+        assertThat(edited.limit().words()).contains("+0.012");
+        Map<String, String> wrong = draft(form(Map.of(
+                        "characteristic",
+                        "OUTSIDE_SIZE",
+                        "limitKind",
+                        "FIT_CODE",
+                        "nominal",
+                        "45",
+                        "code",
+                        "K5",
+                        "upper",
+                        "",
+                        "layoutKind",
+                        "RINGS",
+                        "layoutFirst",
+                        "5 15",
+                        "layoutSecond",
+                        "0 90")))
+                .problems();
+        assertThat(wrong.get("code")).contains("small letters are meant, as k5");
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

@@ -72,14 +72,16 @@ class DrawingsTest {
         "BORES_IN_LINE, LINES, upright; level, 10 60 210 260, 8",
         "PARALLELISM_OF_AXIS, PAIRS, upright; level, '', 20",
         "PARALLELISM_OF_LINES, PAIRS, 6, '', 900",
-        "BEND_AND_TWIST, PAIRS, bend; twist, '', 0"
+        "BEND_AND_TWIST, PAIRS, bend; twist, '', 0",
+        "FIT_OF_PAIR, PAIRS, 3, '', 20",
+        "FIT_OF_PAIR, PAIRS, front; back, '', 0"
     })
     void stayOnTheirSheet(Characteristic what, LayoutKind kind, String first, String second, double largest) {
         Random random = new Random(what.ordinal() + (long) largest);
         Layout layout = layout(what, kind, first, second);
         List<Reading> readings = new ArrayList<>();
         for (var station : layout.stations()) {
-            double base = what.sized() ? 45_010 : 0;
+            double base = what.readsSizes() ? 45_010 : 0;
             readings.add(Reading.still(station, base + largest * (2 * random.nextDouble() - 1)));
         }
         Double back = layout.returns() ? (Double) readings.get(0).micrometres() : null;

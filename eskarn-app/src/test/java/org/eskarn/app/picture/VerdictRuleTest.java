@@ -15,6 +15,20 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class VerdictRuleTest {
 
+    /** A bar from the tightest to the loosest, the pointer at the end that is judged. */
+    @Test
+    void severalValuesAreABar() {
+        Verdict verdict = Verdict.judge(39.5, Bounds.between(9, 50), 1, DecisionRule.SIMPLE);
+        VerdictRule rule = VerdictRule.wide(verdict, new Display(LengthUnit.MICROMETRE), 22, 39.5);
+        VerdictRule.Stretch bar = Objects.requireNonNull(rule.range());
+        assertThat(bar.from() + bar.width()).isCloseTo(Objects.requireNonNull(rule.pointer()), within(1e-9));
+        double perMicrometre =
+                (rule.notches().get(1).at() - rule.notches().get(0).at()) / 41;
+        assertThat(bar.width()).isCloseTo(17.5 * perMicrometre, within(1e-6));
+        VerdictRule far = VerdictRule.wide(verdict, new Display(LengthUnit.MICROMETRE), -5000, 39.5);
+        assertThat(Objects.requireNonNull(far.range()).from()).isZero();
+    }
+
     @ParameterizedTest
     @CsvSource({
         "20, 14.5, 2, MICROMETRE, false",

@@ -59,11 +59,14 @@ public final class FitLimits {
     }
 
     private static Limit of(Limit limit, FitCode code, Deviations found, LengthUnit unit) {
+        BigDecimal lower = found.lowerIn(unit);
+        BigDecimal upper = found.upperIn(unit);
+        int decimals = Math.max(least(unit), Math.max(lower.scale(), upper.scale()));
         return new Limit(
                 limit.kind(),
                 limit.nominal(),
-                plain(found.lowerIn(unit)),
-                plain(found.upperIn(unit)),
+                lower.setScale(decimals),
+                upper.setScale(decimals),
                 limit.unit(),
                 code.toString(),
                 limit.only(),
@@ -71,9 +74,13 @@ public final class FitLimits {
                 limit.per());
     }
 
-    /** Never in powers of ten: it is stored and shown as it stands. */
-    private static BigDecimal plain(BigDecimal amount) {
-        return amount.scale() < 0 ? amount.setScale(0) : amount;
+    /** Both are written with the same decimals, as drawings do. */
+    private static int least(LengthUnit unit) {
+        return switch (unit) {
+            case MILLIMETRE -> 3;
+            case INCH -> 4;
+            case MICROMETRE, THOU, TENTH -> 0;
+        };
     }
 
     private static void match(FitCode code, FitPart part, Characteristic characteristic) throws LimitRejected {

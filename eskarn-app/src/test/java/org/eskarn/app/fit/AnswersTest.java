@@ -1,0 +1,195 @@
+package org.eskarn.app.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+import org.eskarn.core.verdict.Outcome;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What the sheets say to what was typed, in figures and in words. */
+class AnswersTest {
+
+    private static final Map<String, Function<Fields, Optional<Answer>>> SHEETS = Map.of(
+            "fits", FitAnswer::of,
+            "choosing", fields -> ChoiceAnswer.of(fields, new ArrayList<>()),
+            "bearings", BearingAnswer::of,
+            "gap", EndGapAnswer::of,
+            "pair", PairAnswer::of,
+            "batch", BatchAnswer::of,
+            "heating", HeatAnswer::of,
+            "at20", WarmthAnswer::at20,
+            "service", WarmthAnswer::inService);
+
+    private static Fields fields(String query) {
+        Map<String, String> typed = new HashMap<>();
+        for (String field : query.split("&")) {
+            int equals = field.indexOf('=');
+            typed.put(
+                    field.substring(0, equals), URLDecoder.decode(field.substring(equals + 1), StandardCharsets.UTF_8));
+        }
+        return new Fields(typed);
+    }
+
+    private static Answer answer(String sheet, String query) {
+        Fields fields = fields(query);
+        Optional<Answer> answer = worked(sheet, fields);
+        assertThat(fields.problems()).as(query).isEmpty();
+        return answer.orElseThrow();
+    }
+
+    private static Optional<Answer> worked(String sheet, Fields fields) {
+        return Objects.requireNonNull(SHEETS.get(sheet)).apply(fields);
+    }
+
+    private static String all(Answer answer) {
+        return answer.headline() + "|" + answer.warnings() + "|" + answer.figures() + "|" + answer.limits() + "|"
+                + answer.tables() + "|" + answer.remarks() + "|" + answer.governs();
+    }
+
+    /** Every field that cannot be meant has its own sentence, and nothing is worked out. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "fits | fit=45 | fit | no size with a fit",
+                "fits | fit=45 h | fit | no fit code",
+                "fits | fit=45 k5&shafts=4.5 | shafts | far from the nominal",
+                "fits | fit=45 k5&u=-1 | u | not below zero",
+                "fits | unit=INCH&fit=1.5 k5 | fit | is in inches",
+                "choosing | size=-3 | size | above zero",
+                "choosing | size=30&turns=-5 | turns | not below zero",
+                "bearings | size=9000 | size | 9000 mm",
+                "bearings | size=45&seat=46.1 | seat | no seat for 45 mm",
+                "gap | depth=40 | widths | Type the widths",
+                "gap | depth=40&widths=20&least=50 | most | a least and a most",
+                "gap | depth=40&widths=20&least=50&most=40 | most | above the least",
+                "pair | hole=32.01 | shaft | Type sizes",
+                "pair | hole=10: 32.01; 32.02&shaft=32 | hole | has no distance",
+                "pair | hole=10: x&shaft=32 | hole | is no size",
+                "pair | hole=32.01&shaft=3.2 | shaft | too far apart",
+                "pair | hole=1: 32.01; 2: 32.01&shaft=7: 32; 8: 32 | shaft | share no length",
+                "pair | hole=32.01&shaft=32&least=5 | most | a least and, above it, a most",
+                "batch | shafts=S1 31.9&bores=B1 | bores | has 0 sizes",
+                "batch | shafts=S1 31.9&bores=B1 32 | least | Type the clearance",
+                "batch | shafts=S1 31.9&bores=B1 32&least=5&most=8&u=9 | u | nothing is left",
+                "heating | size=90 | interference | Type the largest interference",
+                "heating | size=90&interference=50&outerOwn=0 | outerOwn | above 0",
+                "heating | size=90&interference=50&room=4000 | room | in °C",
+                "at20 | reading=30&partAt=5000 | partAt | in °C",
+                "service | size=30 | least | Type the clearance at 20 °C",
+                "service | size=30&least=20&most=10 | most | not below the least"
+            })
+    void whatCannotBeMeantIsSaidAtItsField(String sheet, String query, String field, String sentence) {
+        Fields fields = fields(query);
+        assertThat(worked(sheet, fields)).isEmpty();
+        assertThat(fields.problems()).containsOnlyKeys(field);
+        assertThat(fields.problems().get(field)).contains(sentence);
+    }
+
+    @Test
+    void holeShaftAndClearanceStandTogether() {
+        Answer inch = answer("fits", "unit=INCH&fit=1.5+RC4");
+        assertThat(inch.limits().get(0).rows()).hasSize(3);
+        assertThat(all(inch)).contains("+10.0", "+36.0", "1.50160", "not the clearance");
+        assertThat(all(answer("fits", "fit=45+g2"))).contains("prints no limits of g2");
+    }
+
+    @Test
+    void measuredSizesAreJudgedAgainstWhatTheyShouldBe() {
+        assertThat(answer("fits", "fit=45+k5&shafts=45.004+45.012").outcome()).contains(Outcome.PASS);
+        assertThat(answer("fits", "fit=45+k5&shafts=45.004+45.012&u=2").outcome())
+                .contains(Outcome.NOT_PROVEN);
+        assertThat(answer("fits", "fit=45+k5&shafts=45.004+45.018&u=2").outcome())
+                .contains(Outcome.FAIL);
+        assertThat(answer("fits", "fit=32+H7%2Fg6&holes=32.004&shafts=31.999").outcome())
+                .contains(Outcome.FAIL);
+    }
+
+    /** Without uncertainty typed nothing is guarded; with it both sizes count. */
+    @Test
+    void aPairIsTooTightForItsFilmOrTooSlack() {
+        Answer tight = answer("pair", "hole=40.01&shaft=40.005&turns=600");
+        assertThat(tight.outcome()).contains(Outcome.FAIL);
+        assertThat(tight.warnings().toString()).contains("no room for the oil film");
+        Answer slack = answer("pair", "hole=40.2&shaft=40.005&turns=600");
+        assertThat(slack.warnings().toString()).contains("the film does not carry");
+        Answer turned = answer("pair", "hole=0:+32.02;40:+32.04&shaft=0:+32.02;40:+32&least=10&most=30");
+        assertThat(turned.outcome()).contains(Outcome.FAIL);
+        assertThat(turned.remarks().toString()).contains("other end of the shaft first");
+        Answer pressed = answer("pair", "hole=40.01&shaft=40.05&roughness=10");
+        assertThat(all(pressed)).contains("interference all along", "−32.0");
+    }
+
+    @Test
+    void ringsCreepHoldOrSlide() {
+        String journal = "ring=INNER&size=45&turning=TURNING&load=NORMAL&seat=";
+        assertThat(answer("bearings", journal + "44.98").warnings().toString()).contains("will creep");
+        assertThat(answer("bearings", journal + "44.995").warnings().toString()).contains("may creep");
+        assertThat(answer("bearings", journal + "45.005").remarks().toString()).contains("The ring holds");
+        Answer housing = answer("bearings", "ring=OUTER&size=85&turning=STANDING&load=NORMAL&seat=85.01+85.02");
+        assertThat(housing.headline()).isEqualTo("Clearance of 10.0 to 35.0 µm");
+        assertThat(housing.outcome()).contains(Outcome.PASS);
+        assertThat(housing.governs()).contains("maker’s data govern");
+        assertThat(all(housing)).doesNotContain("internal clearance left");
+    }
+
+    @Test
+    void aGapIsFilledFromTheDrawerAndACrushIsWarnedOf() {
+        Answer crush =
+                answer("gap", "depth=40.32&widths=19.04+5.02&spigot=16.38&least=50&most=150&shims=0.05+0.08+0.15");
+        assertThat(crush.headline()).isEqualTo("Crush of 120.0 µm");
+        assertThat(crush.warnings()).hasSize(2);
+        assertThat(all(crush)).contains("0.1500 + 0.0800 = 0.2300");
+        Answer wide = answer("gap", "depth=41&widths=19.04+5.02&spigot=16.38&least=50&most=150");
+        assertThat(all(wide)).contains("between cap and ring closes it");
+        assertThat(answer("gap", "depth=40.54&widths=19.04+5.02&spigot=16.38&least=50&most=150&u=60")
+                        .warnings()
+                        .toString())
+                .contains("not known well enough");
+    }
+
+    /** The caution fits the way: hot, cold, both, or pressed. */
+    @Test
+    void heatAndColdHaveTheirOwnCautions() {
+        assertThat(answer("heating", "size=90&interference=60&working=30")
+                        .cautions()
+                        .toString())
+                .contains("tongs")
+                .doesNotContain("displace");
+        assertThat(answer("heating", "size=40&interference=40&working=20&outer=BEARING_STEEL&inner=STEEL")
+                        .cautions()
+                        .toString())
+                .contains("displace")
+                .doesNotContain("tongs");
+        Answer press = answer("heating", "size=40&interference=300&outer=BEARING_STEEL&inner=BEARING_STEEL");
+        assertThat(press.cautions().toString()).contains("Pressing");
+        assertThat(answer("heating", "size=40&interference=-60&working=20").headline())
+                .contains("as they are");
+        Answer oven = answer("heating", "size=90&interference=93&working=60&room=18&oven=400");
+        assertThat(oven.warnings().toString()).contains("above the ceiling of 300 °C");
+    }
+
+    @Test
+    void warmthTakesAClearanceAway() {
+        assertThat(answer("service", "size=30&least=20&hole=STEEL&holeAt=20&shaft=ALUMINIUM&shaftAt=60")
+                        .warnings()
+                        .toString())
+                .contains("seizes");
+        assertThat(answer("service", "size=30&least=-20&hole=ALUMINIUM&holeAt=80&shaft=STEEL&shaftAt=80")
+                        .warnings()
+                        .toString())
+                .contains("comes loose");
+        assertThat(answer("at20", "reading=30&part=STEEL&partAt=60&gauge=STEEL&gaugeAt=20")
+                        .headline())
+                .contains("29.9862");
+    }
+}

@@ -1,0 +1,170 @@
+package org.eskarn.app.fit;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import org.eskarn.app.docket.DocketScreen;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Fits looked up, a journal judged against its bearing, a batch paired, a heating planned: by keyboard alone. */
+@ExtendWith(RunningEskarn.class)
+class FitJobTest {
+
+    private static Page open(Eskarn eskarn, FitSheet sheet) {
+        Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + sheet.address());
+        page.waitForLoadState();
+        return page;
+    }
+
+    /** Goes on to the next field and types into it. */
+    private static void next(Page page, String typed) {
+        page.keyboard().press("Tab");
+        page.keyboard().type(typed);
+    }
+
+    private static void focus(Page page, String field) {
+        page.locator("#f-" + field).focus();
+    }
+
+    @Test
+    void aMetricAndAnInchFitAreLookedUpAndASlipIsExplained(Eskarn eskarn) {
+        Page page = open(eskarn, FitSheet.FITS);
+        assertThat(page.locator("#f-fit")).isFocused();
+        page.keyboard().type("45 k5");
+        assertThat(page.locator(".headline")).hasText("⌀45 mm k5: +2.0 to +13.0 µm");
+        assertThat(page.locator("#answer")).containsText("45.0130");
+        page.keyboard().press("Control+a");
+        page.keyboard().type("32 H7/g6");
+        assertThat(page.locator(".headline")).containsText("clearance, +9.0 to +50.0 µm");
+        focus(page, "holes");
+        page.keyboard().type("32.008 32.016");
+        next(page, "31.979 31.985");
+        assertThat(page.locator("#answer")).containsText("pass, the measured clearance against the fit");
+        focus(page, "fit");
+        page.keyboard().press("Control+a");
+        page.keyboard().type("32 h7/g6");
+        assertThat(page.locator("#answer [role=alert]")).containsText("would be H7/g6");
+        page.keyboard().press("Control+a");
+        page.keyboard().type("45 j9");
+        assertThat(page.locator("#answer [role=alert]")).containsText("Near it: j7, js9, k9");
+        page.keyboard().press("Control+a");
+        page.keyboard().type("1.5 RC4");
+        focus(page, "holes");
+        page.keyboard().press("Control+a");
+        page.keyboard().press("Delete");
+        focus(page, "shafts");
+        page.keyboard().press("Control+a");
+        page.keyboard().press("Delete");
+        assertThat(page.locator(".headline")).containsText("+10.0 to +36.0 tenths");
+        for (String row : new String[] {"hole", "shaft", "clearance, hole less shaft"}) {
+            assertThat(page.locator("#answer tbody").first()).containsText(row);
+        }
+    }
+
+    /** From the verdict on a journal to the bearing that goes on it: tight enough, and what it costs in clearance. */
+    @Test
+    void aMeasuredJournalIsJudgedAgainstItsBearing(Eskarn eskarn) {
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-114", 1);
+        Page page = screen.page();
+        assertThat(page.locator("body")).containsText("⌀45 k5 (+0.013 / +0.002 mm)");
+        screen.type("4 5 7.5 8 10 10.5");
+        screen.shows("Prove");
+        screen.enter();
+        screen.shows("Verdict");
+        screen.verdictIs("pass");
+        screen.press("b");
+        page.waitForURL("**/tables/bearings**");
+        assertThat(page.locator(".headline")).hasText("Interference of 4.0 to 22.5 µm");
+        assertThat(page.locator("#answer")).containsText("pass, the journal against k5");
+        assertThat(page.locator("#answer [role=alert]")).containsText("no internal clearance left");
+        assertThat(page.locator("#answer")).containsText("The bearing maker’s data govern");
+        focus(page, "clearance");
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator("#answer")).containsText("group 3, more than Normal");
+        focus(page, "seat");
+        page.keyboard().press("Control+a");
+        page.keyboard().type("44.985 44.987");
+        assertThat(page.locator("#answer [role=alert]").first()).containsText("The ring will creep");
+    }
+
+    @Test
+    void aPilotIsPutWithTheBoreThatWasMeasuredInAnotherDocket(Eskarn eskarn) {
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-114", 2);
+        Page page = screen.page();
+        screen.type("-21 -20.5 -17 -16 -14.5 -14");
+        screen.shows("Prove");
+        screen.enter();
+        screen.shows("Verdict");
+        screen.press("f");
+        page.waitForURL("**/tables/pair**");
+        assertThat(page.locator("#f-shaft")).hasValue("10: 31.979 31.9795; 25: 31.983 31.984; 40: 31.9855 31.986");
+        page.locator("#f-holeFrom").selectOption("242/2");
+        assertThat(page.locator(".headline")).containsText("Clearance from +21.0 to +41.0 µm");
+        focus(page, "fit");
+        page.keyboard().type("32 H7/g6");
+        assertThat(page.locator("#answer")).containsText("pass, the clearance against what is wanted");
+        assertThat(page.locator("#answer .picture")).containsText("upwards: looser");
+        focus(page, "fit");
+        page.keyboard().press("Control+a");
+        page.keyboard().type("32 H7");
+        assertThat(page.locator("#answer [role=alert]")).containsText("A pair needs a hole and a shaft");
+    }
+
+    @Test
+    void aBatchIsPairedSoThatTheMostFit(Eskarn eskarn) {
+        Page page = open(eskarn, FitSheet.BATCH);
+        focus(page, "shafts");
+        page.keyboard().type("S1 31.978\nS2 31.990\nS3 31.983\nS4 31.970");
+        next(page, "B1 32.018\nB2 32.004\nB3 32.010");
+        next(page, "22");
+        assertThat(page.locator("#answer [role=alert]")).containsText("a least and, above it, a most");
+        next(page, "34");
+        assertThat(page.locator(".headline")).hasText("3 of 3 pairs within what is wanted");
+        assertThat(page.locator("#answer")).containsText("1 of 3");
+        assertThat(page.locator("#answer")).containsText("S1 in B2");
+        assertThat(page.locator("#answer")).containsText("S2 in B1");
+        assertThat(page.locator("#answer dl")).containsText("S4");
+    }
+
+    /** The caution stands before the temperature; an oven set too low is told by how much. */
+    @Test
+    void aHeatingIsPlannedFromThePairThatWasMeasured(Eskarn eskarn) {
+        DocketScreen screen = DocketScreen.begin(eskarn, "TG-116", 1);
+        Page page = screen.page();
+        screen.type("12 54 9 52");
+        screen.shows("Prove");
+        screen.enter();
+        screen.shows("Verdict");
+        screen.verdictIs("pass");
+        assertThat(page.locator("#panel")).containsText("Tightest, web 2");
+        screen.press("h");
+        page.waitForURL("**/tables/heating**");
+        assertThat(page.locator(".caution-line")).containsText("gloves and tongs");
+        assertThat(page.locator(".headline")).hasText("Heat the outer part to 201 °C");
+        focus(page, "oven");
+        page.keyboard().type("160");
+        assertThat(page.locator("#answer [role=alert]")).containsText("The oven falls short: 18.6 µm");
+        focus(page, "ceiling");
+        page.keyboard().type("120");
+        assertThat(page.locator(".headline")).containsText("Cool the inner part");
+        assertThat(page.locator(".caution-line")).containsText("displace the air");
+    }
+
+    @Test
+    void everySheetWorksItsExampleAndBeginsEmpty(Eskarn eskarn) {
+        Page page = eskarn.signedIn("m.quill");
+        for (FitSheet sheet : FitSheet.all()) {
+            page.navigate(eskarn.address() + sheet.address());
+            assertThat(page.locator("h1")).hasText(sheet.title());
+            assertThat(page.locator("main [role=alert]")).hasCount(0);
+            assertThat(page.locator(".headline")).hasCount(0);
+            page.navigate(eskarn.address() + sheet.example());
+            assertThat(page.locator(".headline")).hasCount(1);
+            assertThat(page.locator("main [aria-invalid=true]")).hasCount(0);
+        }
+    }
+}
