@@ -46,7 +46,8 @@ public record VerdictWords(String word, String line) {
             case LIMIT_IS_TEXT ->
                 new VerdictWords(
                         "not proven",
-                        "the limit is the code " + requirement.limit().code() + ", not figures");
+                        "the limit is the code " + requirement.limit().code()
+                                + " without figures: in a new revision, save the requirement again");
             case WITHIN_UNCERTAINTY ->
                 new VerdictWords(
                         "not proven",

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import org.eskarn.app.fit.FitSheet;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Tag;
@@ -40,7 +41,6 @@ class ScreenshotsTest {
             String address = Eskarn.address(server);
             Page page = eskarn.window();
             page.navigate(address + "/sign-in");
-            shoot(page, "sign-in");
             Eskarn.signIn(page, address, "m.quill", Eskarn.PASSWORD);
             shoot(page, "bench");
 
@@ -72,14 +72,16 @@ class ScreenshotsTest {
             shoot(page, "docket-roundness");
             page.navigate(address + "/dockets/236/2?step=verdict");
             shoot(page, "docket-plane");
-            page.navigate(address + "/dockets/238/3?step=verdict");
-            shoot(page, "docket-square");
+            page.navigate(address + "/dockets/242/3?step=verdict");
+            shoot(page, "docket-fit");
+            page.navigate(address + FitSheet.FITS.example());
+            shoot(page, "fits");
+            page.navigate(address + FitSheet.HEATING.example());
+            shoot(page, "heating");
             page.navigate(address + "/dockets/232/1");
             shoot(page, "docket-size");
             page.navigate(address + "/dockets/229/1/remedy");
             shoot(page, "remedy-offset");
-            page.navigate(address + "/dockets/236/2/remedy?kind=REGRIND&flat.feed=5&flat.atFeed=2");
-            shoot(page, "remedy-grinding");
             page.navigate(address
                     + "/tables/measure?what=CIRCULAR_RUNOUT_RADIAL&layout=RINGS&first=40+180&second=8&upper=0.03"
                     + "&readings=0+2+-4.5+-13+-21.5+-25.5+-22+-10.5+0+12.5+31+47+49+34.5+13.5+0+0");
