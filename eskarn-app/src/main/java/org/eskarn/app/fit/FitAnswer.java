@@ -57,14 +57,25 @@ final class FitAnswer {
 
     private static String headline(FitCode.Sized sized, FitCode.Resolved found, Display small) {
         String name = "⌀" + sized.nominal() + " " + sized.code();
-        return found.fit()
-                .map(fit -> name + ": " + fit.kind().title() + ", " + small.signed(fit.least()) + " to "
-                        + small.signed(fit.most()) + " " + small.symbol())
-                .orElseGet(() -> {
-                    Deviations one = one(found);
-                    return name + ": " + small.signed(one.lowerMicrometres()) + " to "
-                            + small.signed(one.upperMicrometres()) + " " + small.symbol();
-                });
+        return found.fit().map(fit -> name + ": " + said(fit, small)).orElseGet(() -> {
+            Deviations one = one(found);
+            return name + ": " + small.signed(one.lowerMicrometres()) + " to " + small.signed(one.upperMicrometres())
+                    + " " + small.symbol();
+        });
+    }
+
+    /** An interference is said as an amount, as people do. */
+    private static String said(Fit fit, Display small) {
+        return switch (fit.kind()) {
+            case CLEARANCE ->
+                "clearance of " + small.amount(fit.least()) + " to " + small.amount(fit.most()) + " " + small.symbol();
+            case INTERFERENCE ->
+                "interference of " + small.amount(-fit.most()) + " to " + small.amount(-fit.least()) + " "
+                        + small.symbol();
+            case TRANSITION ->
+                "transition, from " + small.amount(-fit.least()) + " " + small.symbol() + " of interference to "
+                        + small.amount(fit.most()) + " " + small.symbol() + " of clearance";
+        };
     }
 
     private static Deviations one(FitCode.Resolved found) {

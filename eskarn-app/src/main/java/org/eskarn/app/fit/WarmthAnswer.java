@@ -117,7 +117,7 @@ final class WarmthAnswer {
             answer.warning("The interference is gone: at these temperatures the pair comes loose.");
         }
         answer.remark(
-                "A hole grows as if it were full. Free to grow is taken for granted: a bush pressed into a housing follows the"
+                "A hole grows as if it were full, and both are taken to be free to grow: a bush pressed into a housing follows the"
                         + " housing in part.");
         answer.governs("The maker’s data govern. Expansions are handbook values; alloys differ by some per cent.");
         return Optional.of(answer.done());

@@ -17,6 +17,7 @@ import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Bounds;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -114,7 +115,9 @@ public final class LadderDrawing {
                 ? subject.size().orElseGet(() -> rounded(fit, unit))
                 : new Length(limit.nominal(), unit);
         Optional<FitCode> code = code(limit);
-        Optional<Fit> meant = code.flatMap(each -> fit(each, nominal));
+        // Zones of another edition of the tables than the limits were worked out by would mislead.
+        Optional<Fit> meant = code.flatMap(each -> fit(each, nominal))
+                .filter(each -> same(each.bounds(), subject.terms().bounds()));
         double from = nominal.micrometres();
         List<Zone> zones = List.of(
                 zone(
@@ -144,13 +147,17 @@ public final class LadderDrawing {
         }
     }
 
-    /** The limits of both, by today's tables; the limits of the clearance that is judged are those of the requirement. */
+    /** The limits of both, by today's tables. */
     private static Optional<Fit> fit(FitCode code, Length nominal) {
         try {
             return code.at(nominal).fit();
         } catch (FitUndefined e) {
             return Optional.empty();
         }
+    }
+
+    private static boolean same(Bounds one, Bounds other) {
+        return Math.abs(one.outside(0) - other.outside(0)) < 1e-6 && Math.abs(one.width() - other.width()) < 1e-6;
     }
 
     /** A hole or shaft with its class, where it has one. */

@@ -100,6 +100,9 @@ class AnswersTest {
         Answer inch = answer("fits", "unit=INCH&fit=1.5+RC4");
         assertThat(inch.limits().get(0).rows()).hasSize(3);
         assertThat(all(inch)).contains("+10.0", "+36.0", "1.50160", "not the clearance");
+        assertThat(answer("fits", "unit=INCH&fit=2+FN2").headline()).endsWith("interference of 8.0 to 27.0 tenths");
+        assertThat(answer("fits", "fit=32+H7/k6").headline())
+                .endsWith("from 18.0 µm of interference to 23.0 µm of clearance");
         assertThat(all(answer("fits", "fit=45+g2"))).contains("prints no limits of g2");
     }
 

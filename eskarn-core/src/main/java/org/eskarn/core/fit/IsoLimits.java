@@ -40,6 +40,7 @@ public final class IsoLimits {
     private static final double SMALLEST_FOR_ALL = 1;
     private static final int GRADE_8 = Grade.of(8).index();
     private static final int GRADE_7 = Grade.of(7).index();
+    private static final int GRADE_6 = Grade.of(6).index();
     private static final int GRADE_4 = Grade.of(4).index();
     private static final int GRADE_14 = Grade.of(14).index();
 
@@ -104,7 +105,7 @@ public final class IsoLimits {
         if (deviation == IsoTables.NONE) {
             return IsoTables.NONE;
         }
-        boolean above = IsoTables.LETTERS.indexOf(small) > IsoTables.LETTERS.indexOf("h");
+        boolean above = IsoTables.order(small) > IsoTables.order("h");
         if (!written.hole()) {
             return above ? deviation + tolerance : deviation;
         }
@@ -145,7 +146,7 @@ public final class IsoLimits {
             }
             return delta ? 0 : -deviation;
         }
-        if (written.toString().equals("M6") && size > 250 && size <= 315) {
+        if (small.equals("m") && grade == GRADE_6 && size > 250 && size <= 315) {
             return M6_OVER_250;
         }
         boolean toGrade8 = small.equals("k") || small.equals("m") || small.equals("n");
@@ -167,7 +168,7 @@ public final class IsoLimits {
 
     private static FitUndefined undefined(BigDecimal millimetres, ToleranceClass written) {
         String small = written.letters().toLowerCase(Locale.ROOT);
-        int letter = IsoTables.LETTERS.indexOf(small);
+        int letter = IsoTables.order(small);
         if (letter < 0) {
             return new FitUndefined("The standard has no letters “" + written.letters() + "”.");
         }

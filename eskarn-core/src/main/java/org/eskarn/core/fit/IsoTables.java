@@ -19,6 +19,8 @@ final class IsoTables {
     /** Letters of fundamental deviations in the order of the standard, small. */
     static final List<String> LETTERS;
 
+    private static final Map<String, Integer> ORDER;
+
     private static final int[][] GRADES;
     private static final Map<String, int[]> SHAFTS;
     private static final Map<String, int[]> HOLES;
@@ -38,6 +40,10 @@ final class IsoTables {
         LETTERS = List.of(
                 "a", "b", "c", "cd", "d", "e", "ef", "f", "fg", "g", "h", "js", "j", "k", "m", "n", "p", "r", "s", "t",
                 "u", "v", "x", "y", "z", "za", "zb", "zc");
+        ORDER = new HashMap<>();
+        for (String letters : LETTERS) {
+            ORDER.put(letters, ORDER.size());
+        }
         DataFile listed = DataFile.named("iso-286-listed.csv");
         LISTED = new HashMap<>();
         for (List<String> row : listed.rows()) {
@@ -46,6 +52,11 @@ final class IsoTables {
     }
 
     private IsoTables() {}
+
+    /** The place of small letters in the order of the standard, from 0; -1 for letters it has not. */
+    static int order(String small) {
+        return ORDER.getOrDefault(small, -1);
+    }
 
     /** The tolerance of a grade in nm, or NONE. */
     static int grade(Grade grade, int range) {
