@@ -388,6 +388,16 @@ class DemoWorld {
         int crank = open("TG-116", "VB-0405", 1, 1, "final", "overhaul office", today.plusDays(11), mara);
         inspector.sweep(crank, 1, "12 54 9 52", mara.id());
         inspector.prove(crank, 1, mara.id());
+
+        String[] pilots = {"-12 -13 -12.5 -11.5 -12 -11", "-24 -24.5 -24 -23 -22.5 -23", "-18 -17 -17.5 -16.5 -16 -16"};
+        String[] bores = {"5 4 3.5 4 3 3", "14 13.5 12 12.5 11 12", "22 23 21.5 22 21 20.5"};
+        for (int piece = 0; piece < pilots.length; piece++) {
+            LocalDate due = today.plusDays(12);
+            int other = open("TG-114", "VB-046" + piece, 1, 1, "final", "overhaul office", due, mara);
+            inspector.judge(other, 2, pilots[piece], mara.id());
+            int half = open("TG-122", "VB-047" + piece, 1, 1, "final", "overhaul office", due, mara);
+            inspector.judge(half, 2, bores[piece], mara.id());
+        }
     }
 
     private int open(

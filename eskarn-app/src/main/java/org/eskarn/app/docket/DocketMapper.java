@@ -29,6 +29,9 @@ interface DocketMapper {
     /** The latest size maps with readings. */
     List<SizeMapRow> sizeMaps(int most);
 
+    /** The latest dockets of one revision of a part. */
+    List<DocketRow> ofPart(@Param("partId") long partId, @Param("most") int most);
+
     Optional<SetUpRow> setUpAt(@Param("number") int number, @Param("position") int position);
 
     List<SetUpRow> setUps(@Param("docketIds") Collection<Long> docketIds);

@@ -3,6 +3,7 @@ package org.eskarn.app.docket;
 /** A size map on record: where it is, and of what. */
 record SizeMapRow(
         int number,
+        long partId,
         int position,
         String serial,
         String title,

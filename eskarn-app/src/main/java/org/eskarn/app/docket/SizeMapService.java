@@ -1,6 +1,9 @@
 package org.eskarn.app.docket;
 
 import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +22,8 @@ public class SizeMapService {
 
     /** The latest that are offered. */
     private static final int MOST = 80;
+
+    private static final String KEY = "\\d{1,9}/\\d{1,4}";
 
     private final DocketMapper mapper;
     private final DocketService dockets;
@@ -42,9 +47,74 @@ public class SizeMapService {
                 .map(row -> new Listed(
                         row.number() + "/" + row.position(),
                         row.number() + " · " + row.partTitle() + " " + row.serial() + " · " + row.title(),
-                        row.characteristic().equals(Characteristic.BORE_SIZE.name()),
-                        row.metric() ? LengthUnit.MILLIMETRE : LengthUnit.INCH))
+                        hole(row),
+                        unit(row)))
                 .toList();
+    }
+
+    /** Requirements that were read on two pieces or more, as batches; the key names part and requirement. */
+    @Transactional(readOnly = true)
+    public List<Listed> batches() {
+        Map<String, List<SizeMapRow>> byRequirement = mapper.sizeMaps(MOST).stream()
+                .collect(Collectors.groupingBy(
+                        row -> row.partId() + "/" + row.position(), LinkedHashMap::new, Collectors.toList()));
+        return byRequirement.entrySet().stream()
+                .filter(batch -> batch.getValue().size() > 1)
+                .map(batch -> {
+                    SizeMapRow first = batch.getValue().get(0);
+                    return new Listed(
+                            batch.getKey(),
+                            first.partTitle() + " · " + first.title() + " · "
+                                    + batch.getValue().size() + " pieces",
+                            hole(first),
+                            unit(first));
+                })
+                .toList();
+    }
+
+    /** The pieces of a batch that were read whole, a line each: serial, smallest and largest size; empty for none. */
+    @Transactional(readOnly = true)
+    public String writtenBatch(String key, LengthUnit unit) {
+        if (!key.matches(KEY)) {
+            return "";
+        }
+        int slash = key.indexOf('/');
+        int position = Integer.parseInt(key.substring(slash + 1));
+        List<Docket> batch = dockets.whole(mapper.ofPart(Long.parseLong(key.substring(0, slash)), MOST));
+        return batch.stream()
+                .sorted(Comparator.comparing(docket -> docket.row().number()))
+                .flatMap(docket -> docket.at(position).flatMap(SizeMapService::sizes).stream()
+                        .map(sizes -> serial(docket) + " "
+                                + plain(least(sizes) / unit.micrometres().doubleValue()) + " "
+                                + plain(most(sizes) / unit.micrometres().doubleValue())))
+                .collect(Collectors.joining("\n"));
+    }
+
+    /** A serial is one word here, for sizes follow it. */
+    private static String serial(Docket docket) {
+        return docket.row().serial().replaceAll("\\s+", "-");
+    }
+
+    private static Optional<double[]> sizes(SetUp setUp) {
+        return setUp.sweep().complete() && setUp.assessment().reduction().orElse(null) instanceof SizeReduction map
+                ? Optional.of(map.sizes())
+                : Optional.empty();
+    }
+
+    private static double least(double[] sizes) {
+        return Arrays.stream(sizes).min().orElseThrow();
+    }
+
+    private static double most(double[] sizes) {
+        return Arrays.stream(sizes).max().orElseThrow();
+    }
+
+    private static boolean hole(SizeMapRow row) {
+        return row.characteristic().equals(Characteristic.BORE_SIZE.name());
+    }
+
+    private static LengthUnit unit(SizeMapRow row) {
+        return row.metric() ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
     }
 
     /**
@@ -54,35 +124,30 @@ public class SizeMapService {
      */
     @Transactional(readOnly = true)
     public Optional<String> written(String key, LengthUnit unit) {
-        if (!key.matches("\\d{1,9}/\\d{1,4}")) {
+        if (!key.matches(KEY)) {
             return Optional.empty();
         }
         int slash = key.indexOf('/');
         int position = Integer.parseInt(key.substring(slash + 1));
-        return dockets.find(Integer.parseInt(key.substring(0, slash))).stream()
-                .flatMap(docket -> docket.setUps().stream())
-                .filter(setUp -> setUp.requirement().row().position() == position)
-                .findFirst()
-                .flatMap(setUp -> written(setUp, unit));
+        return dockets.find(Integer.parseInt(key.substring(0, slash)))
+                .flatMap(docket -> docket.at(position))
+                .flatMap(setUp -> sizes(setUp).map(sizes -> written(setUp, sizes, unit)));
     }
 
-    private static Optional<String> written(SetUp setUp, LengthUnit unit) {
-        if (!setUp.sweep().complete() || !(setUp.assessment().reduction().orElse(null) instanceof SizeReduction map)) {
-            return Optional.empty();
-        }
+    private static String written(SetUp setUp, double[] sizes, LengthUnit unit) {
         List<Station> stations = setUp.sweep().layout().stations();
         double places = setUp.sweep().layout().unit().millimetres() / unit.millimetres();
         Map<Double, StringBuilder> sections = new TreeMap<>();
-        for (int i = 0; i < map.sizes().length; i++) {
+        for (int i = 0; i < sizes.length; i++) {
             Station station = stations.get(i);
             double at = station.along() == null ? 0 : station.distance() * places;
             sections.computeIfAbsent(at, place -> new StringBuilder())
                     .append(' ')
-                    .append(plain(map.sizes()[i] / unit.micrometres().doubleValue()));
+                    .append(plain(sizes[i] / unit.micrometres().doubleValue()));
         }
-        return Optional.of(sections.entrySet().stream()
+        return sections.entrySet().stream()
                 .map(section -> plain(section.getKey()) + ":" + section.getValue())
-                .collect(Collectors.joining("; ")));
+                .collect(Collectors.joining("; "));
     }
 
     /** A millionth is finer than any gauge, and a double is not written with its tail. */

@@ -42,11 +42,6 @@ public final class Fields {
         return text(name).isEmpty();
     }
 
-    /** Whether anything was typed at all. */
-    public boolean begun() {
-        return typed.values().stream().anyMatch(each -> !each.isBlank());
-    }
-
     /** The unit of sizes. */
     public LengthUnit unit() {
         return choice("unit", LengthUnit.MILLIMETRE) == LengthUnit.INCH ? LengthUnit.INCH : LengthUnit.MILLIMETRE;

@@ -68,31 +68,41 @@ class FitController {
 
     @GetMapping("/pair")
     String pair(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        model.addAttribute("maps", measured.all());
+        if (whole(request)) {
+            model.addAttribute("maps", measured.all());
+        }
         return shown(FitSheet.PAIR, measured.filled(typed), PairAnswer::of, model, request);
     }
 
     @GetMapping("/batch")
     String batch(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        return shown(FitSheet.BATCH, typed, BatchAnswer::of, model, request);
+        if (whole(request)) {
+            model.addAttribute("batches", measured.batches());
+        }
+        return shown(FitSheet.BATCH, measured.batchFilled(typed), BatchAnswer::of, model, request);
     }
 
     @GetMapping("/heating")
     String heating(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        model.addAttribute("materials", Material.all());
+        materials(model);
         return shown(FitSheet.HEATING, typed, HeatAnswer::of, model, request);
     }
 
     @GetMapping("/at-20")
     String at20(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        model.addAttribute("materials", Material.all());
+        materials(model);
         return shown(FitSheet.AT_20, typed, WarmthAnswer::at20, model, request);
     }
 
     @GetMapping("/in-service")
     String inService(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        model.addAttribute("materials", Material.all());
+        materials(model);
         return shown(FitSheet.IN_SERVICE, typed, WarmthAnswer::inService, model, request);
+    }
+
+    private static void materials(Model model) {
+        model.addAttribute("materials", Material.all());
+        model.addAttribute("origin", Material.origin());
     }
 
     private static String shown(
@@ -106,6 +116,11 @@ class FitController {
         model.addAttribute("f", fields);
         model.addAttribute("answer", answer.apply(fields));
         model.addAttribute("problems", fields.problems());
-        return request.getHeader("HX-Request") == null ? "fit/sheet" : "fit/sheet :: answer";
+        return whole(request) ? "fit/sheet" : "fit/sheet :: answer";
+    }
+
+    /** Whether the whole page is asked for, and not the answer alone. */
+    private static boolean whole(HttpServletRequest request) {
+        return request.getHeader("HX-Request") == null;
     }
 }

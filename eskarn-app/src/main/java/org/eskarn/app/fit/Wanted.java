@@ -5,7 +5,6 @@ import org.eskarn.core.fit.FitUndefined;
 import org.eskarn.core.fit.OilFilm;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The clearance that is wanted of a pair: as limits, as a fit code at its nominal, or as the oil film of its speed asks.
@@ -58,10 +57,5 @@ record Wanted(Bounds bounds, String words) {
             fields.problem("fit", e.sentence());
             return NOTHING;
         }
-    }
-
-    @Nullable
-    Double least() {
-        return bounds.lower();
     }
 }

@@ -63,7 +63,7 @@ public final class Pictures {
             return Optional.of(SectionDrawing.of(subject, assessment, sizes, readings));
         }
         if (reduction instanceof FitReduction fit) {
-            return Optional.of(LadderDrawing.of(subject, fit));
+            return Optional.of(PairLadder.of(subject, fit));
         }
         if (subject.terms().characteristic() == Characteristic.PITCH) {
             return Optional.of(PitchDrawing.of(subject, assessment, readings));

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Page;
 import org.eskarn.app.docket.DocketScreen;
+import org.eskarn.app.part.PartService;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Test;
@@ -128,6 +129,29 @@ class FitJobTest {
         assertThat(page.locator("#answer")).containsText("S1 in B2");
         assertThat(page.locator("#answer")).containsText("S2 in B1");
         assertThat(page.locator("#answer dl")).containsText("S4");
+    }
+
+    /** The pieces of two drawings, each measured in a docket of its own. */
+    @Test
+    void aBatchThatWasMeasuredInDocketsIsPaired(Eskarn eskarn) {
+        Page page = open(eskarn, FitSheet.BATCH);
+        page.locator("#f-shaftsFrom").selectOption(requirement(eskarn, "TG-114"));
+        page.locator("#f-boresFrom").selectOption(requirement(eskarn, "TG-122"));
+        focus(page, "least");
+        page.keyboard().type("20");
+        next(page, "45");
+        assertThat(page.locator(".headline")).containsText("within what is wanted");
+        // Other jobs open more pieces of these drawings; the smallest shaft finds a bore whatever they are.
+        assertThat(page.locator("#answer")).containsText("VB-0461 in VB-04");
+        assertThat(page.locator("#answer")).containsText("Taken as they lie");
+    }
+
+    /** The pilot and its bore are the second requirement of their drawings. */
+    private static String requirement(Eskarn eskarn, String drawing) {
+        return eskarn.bean(PartService.class)
+                        .byNumber(drawing, "A")
+                        .orElseThrow()
+                        .id() + "/2";
     }
 
     /** The caution stands before the temperature; an oven set too low is told by how much. */

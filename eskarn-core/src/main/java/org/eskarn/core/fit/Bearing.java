@@ -103,16 +103,6 @@ public record Bearing(String series, int bore, int outside, int width) {
         return cell(OUTSIDES, outside, precision.column, "a bearing outside of class " + precision.title + " at ");
     }
 
-    /**
-     * How much narrower than its nominal a ring may be, µm, 0 or more.
-     *
-     * @param bore mm
-     * @throws FitUndefined if the standard has none for the size
-     */
-    public static double widthBelow(double bore) throws FitUndefined {
-        return cell(BORES, bore, "width", "a ring width at ");
-    }
-
     /** Internal clearance before mounting; empty where the table has none for the bore. */
     public static Optional<Range> clearance(double bore, Clearance group) {
         if (bore < SMALLEST_CLEARANCE_BORE) {

@@ -2,7 +2,6 @@ package org.eskarn.core.requirement;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.DoubleBinaryOperator;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
@@ -15,12 +14,6 @@ final class PairReductions {
 
     /** Play of each cycle = its range; the worst is judged, the mean is told. */
     static Reduction play(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
-        return of(requirement, dial, sweep, (first, second) -> Math.abs(second - first), 1, "play");
-    }
-
-    static Reduction of(
-            Requirement requirement, Dial dial, Sweep sweep, DoubleBinaryOperator figure, double factor, String what)
-            throws StationsUnfit {
         double[] readings = sweep.micrometres();
         if (readings.length < 2) {
             throw new StationsUnfit(Reason.TOO_FEW, "A pair needs both its readings.");
@@ -28,9 +21,9 @@ final class PairReductions {
         List<Figure> figures = new ArrayList<>();
         double[] each = new double[readings.length / 2];
         for (int i = 0; i < each.length; i++) {
-            each[i] = factor * figure.applyAsDouble(readings[2 * i], readings[2 * i + 1]);
+            each[i] = Math.abs(readings[2 * i + 1] - readings[2 * i]);
             String name = String.valueOf(sweep.readings().get(2 * i).station().line());
-            figures.add(Figure.deviation(what + ", " + name, each[i]));
+            figures.add(Figure.deviation("play, " + name, each[i]));
         }
         if (each.length > 1) {
             figures.add(Figure.deviation(
@@ -40,7 +33,7 @@ final class PairReductions {
         }
         return new Figures(
                 SizeReductions.worst(each, requirement.bounds()),
-                GaugeParts.ofDifference(requirement, dial, sweep, factor),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1),
                 figures);
     }
 }
