@@ -38,7 +38,7 @@ class FitController {
 
     @GetMapping("/fits")
     String fits(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        return shown(FitSheet.FITS, typed, FitAnswer::of, model, request);
+        return shown(FitCalculator.FITS, typed, FitAnswer::of, model, request);
     }
 
     @GetMapping("/choosing")
@@ -47,7 +47,7 @@ class FitController {
         model.addAttribute("lines", lines);
         model.addAttribute("uses", Choices.Use.values());
         model.addAttribute("loads", Choices.Load.values());
-        return shown(FitSheet.CHOOSING, typed, fields -> ChoiceAnswer.of(fields, lines), model, request);
+        return shown(FitCalculator.CHOOSING, typed, fields -> ChoiceAnswer.of(fields, lines), model, request);
     }
 
     @GetMapping("/bearings")
@@ -58,12 +58,12 @@ class FitController {
         model.addAttribute("precisions", Bearing.Precision.values());
         model.addAttribute("clearances", Bearing.Clearance.values());
         model.addAttribute("bearings", Bearing.all());
-        return shown(FitSheet.BEARINGS, typed, BearingAnswer::of, model, request);
+        return shown(FitCalculator.BEARINGS, typed, BearingAnswer::of, model, request);
     }
 
     @GetMapping("/end-gap")
     String endGap(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        return shown(FitSheet.END_GAP, typed, EndGapAnswer::of, model, request);
+        return shown(FitCalculator.END_GAP, typed, EndGapAnswer::of, model, request);
     }
 
     @GetMapping("/pair")
@@ -71,7 +71,7 @@ class FitController {
         if (whole(request)) {
             model.addAttribute("maps", measured.all());
         }
-        return shown(FitSheet.PAIR, measured.filled(typed), PairAnswer::of, model, request);
+        return shown(FitCalculator.PAIR, measured.filled(typed), PairAnswer::of, model, request);
     }
 
     @GetMapping("/batch")
@@ -79,25 +79,25 @@ class FitController {
         if (whole(request)) {
             model.addAttribute("batches", measured.batches());
         }
-        return shown(FitSheet.BATCH, measured.batchFilled(typed), BatchAnswer::of, model, request);
+        return shown(FitCalculator.BATCH, measured.batchFilled(typed), BatchAnswer::of, model, request);
     }
 
     @GetMapping("/heating")
     String heating(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
         materials(model);
-        return shown(FitSheet.HEATING, typed, HeatAnswer::of, model, request);
+        return shown(FitCalculator.HEATING, typed, HeatAnswer::of, model, request);
     }
 
     @GetMapping("/at-20")
     String at20(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
         materials(model);
-        return shown(FitSheet.AT_20, typed, WarmthAnswer::at20, model, request);
+        return shown(FitCalculator.AT_20, typed, WarmthAnswer::at20, model, request);
     }
 
     @GetMapping("/in-service")
     String inService(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
         materials(model);
-        return shown(FitSheet.IN_SERVICE, typed, WarmthAnswer::inService, model, request);
+        return shown(FitCalculator.IN_SERVICE, typed, WarmthAnswer::inService, model, request);
     }
 
     private static void materials(Model model) {
@@ -106,17 +106,17 @@ class FitController {
     }
 
     private static String shown(
-            FitSheet sheet,
+            FitCalculator calculator,
             Map<String, String> typed,
             Function<Fields, Optional<Answer>> answer,
             Model model,
             HttpServletRequest request) {
         Fields fields = new Fields(typed, USUAL);
-        model.addAttribute("sheet", sheet);
+        model.addAttribute("calculator", calculator);
         model.addAttribute("f", fields);
         model.addAttribute("answer", answer.apply(fields));
         model.addAttribute("problems", fields.problems());
-        return whole(request) ? "fit/sheet" : "fit/sheet :: answer";
+        return whole(request) ? "fit/calculator" : "fit/calculator :: answer";
     }
 
     /** Whether the whole page is asked for, and not the answer alone. */

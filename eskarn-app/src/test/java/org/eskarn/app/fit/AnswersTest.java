@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What the sheets say to what was typed, in figures and in words. */
+/** What the calculators say to what was typed, in figures and in words. */
 class AnswersTest {
 
     private static final Map<String, Function<Fields, Optional<Answer>>> SHEETS = Map.of(

@@ -14,9 +14,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningEskarn.class)
 class FitJobTest {
 
-    private static Page open(Eskarn eskarn, FitSheet sheet) {
+    private static Page open(Eskarn eskarn, FitCalculator calculator) {
         Page page = eskarn.signedIn("m.quill");
-        page.navigate(eskarn.address() + sheet.address());
+        page.navigate(eskarn.address() + calculator.address());
         page.waitForLoadState();
         return page;
     }
@@ -33,7 +33,7 @@ class FitJobTest {
 
     @Test
     void aMetricAndAnInchFitAreLookedUpAndASlipIsExplained(Eskarn eskarn) {
-        Page page = open(eskarn, FitSheet.FITS);
+        Page page = open(eskarn, FitCalculator.FITS);
         assertThat(page.locator("#f-fit")).isFocused();
         page.keyboard().type("45 k5");
         assertThat(page.locator(".headline")).hasText("⌀45 mm k5: +2.0 to +13.0 µm");
@@ -117,7 +117,7 @@ class FitJobTest {
 
     @Test
     void aBatchIsPairedSoThatTheMostFit(Eskarn eskarn) {
-        Page page = open(eskarn, FitSheet.BATCH);
+        Page page = open(eskarn, FitCalculator.BATCH);
         focus(page, "shafts");
         page.keyboard().type("S1 31.978\nS2 31.990\nS3 31.983\nS4 31.970");
         next(page, "B1 32.018\nB2 32.004\nB3 32.010");
@@ -134,7 +134,7 @@ class FitJobTest {
     /** The pieces of two drawings, each measured in a docket of its own. */
     @Test
     void aBatchThatWasMeasuredInDocketsIsPaired(Eskarn eskarn) {
-        Page page = open(eskarn, FitSheet.BATCH);
+        Page page = open(eskarn, FitCalculator.BATCH);
         page.locator("#f-shaftsFrom").selectOption(requirement(eskarn, "TG-114"));
         page.locator("#f-boresFrom").selectOption(requirement(eskarn, "TG-122"));
         focus(page, "least");
@@ -179,14 +179,14 @@ class FitJobTest {
     }
 
     @Test
-    void everySheetWorksItsExampleAndBeginsEmpty(Eskarn eskarn) {
+    void everyCalculatorWorksItsExampleAndBeginsEmpty(Eskarn eskarn) {
         Page page = eskarn.signedIn("m.quill");
-        for (FitSheet sheet : FitSheet.all()) {
-            page.navigate(eskarn.address() + sheet.address());
-            assertThat(page.locator("h1")).hasText(sheet.title());
+        for (FitCalculator calculator : FitCalculator.all()) {
+            page.navigate(eskarn.address() + calculator.address());
+            assertThat(page.locator("h1")).hasText(calculator.title());
             assertThat(page.locator("main [role=alert]")).hasCount(0);
             assertThat(page.locator(".headline")).hasCount(0);
-            page.navigate(eskarn.address() + sheet.example());
+            page.navigate(eskarn.address() + calculator.example());
             assertThat(page.locator(".headline")).hasCount(1);
             assertThat(page.locator("main [aria-invalid=true]")).hasCount(0);
         }

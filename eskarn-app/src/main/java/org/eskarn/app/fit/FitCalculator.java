@@ -3,7 +3,7 @@ package org.eskarn.app.fit;
 import java.util.List;
 
 /** The calculators of fits, each with a worked example from the works. */
-public enum FitSheet {
+public enum FitCalculator {
     FITS(
             "fits",
             "Fits",
@@ -55,14 +55,14 @@ public enum FitSheet {
     private final String explanation;
     private final String example;
 
-    FitSheet(String path, String title, String explanation, String example) {
+    FitCalculator(String path, String title, String explanation, String example) {
         this.path = path;
         this.title = title;
         this.explanation = explanation;
         this.example = example;
     }
 
-    public static List<FitSheet> all() {
+    public static List<FitCalculator> all() {
         return List.of(values());
     }
 
