@@ -16,6 +16,7 @@ import org.eskarn.core.verdict.Outcome;
  * @param judged what was judged, against what
  * @param symbol the unit of the rule
  * @param limits the table that is read first; empty for none
+ * @param choices a list to choose from; empty for none
  * @param warnings what must not be missed
  * @param remarks in whole sentences
  * @param governs whose data come first
@@ -29,8 +30,18 @@ public record Answer(
         String symbol,
         Optional<Picture> picture,
         List<Said.Table> limits,
+        List<Choice> choices,
         List<String> warnings,
         List<Said.Line> figures,
         List<Said.Table> tables,
         List<String> remarks,
-        String governs) {}
+        String governs) {
+
+    /**
+     * One line of a list to choose from, ready to be shown.
+     *
+     * @param address where it is told whole
+     * @param doubt what speaks against it; empty for nothing
+     */
+    public record Choice(String code, String address, String range, String kind, String reason, String doubt) {}
+}

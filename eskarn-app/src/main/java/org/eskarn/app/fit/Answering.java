@@ -26,6 +26,7 @@ final class Answering {
     private String governs = "";
     private String judged = "";
     private final List<Said.Table> limits = new ArrayList<>();
+    private final List<Answer.Choice> choices = new ArrayList<>();
     private Optional<Outcome> outcome = Optional.empty();
     private Optional<VerdictRule> rule = Optional.empty();
     private Optional<Picture> picture = Optional.empty();
@@ -75,6 +76,11 @@ final class Answering {
         return this;
     }
 
+    Answering choice(Answer.Choice choice) {
+        choices.add(choice);
+        return this;
+    }
+
     /** The table that is read first. */
     Answering limits(List<String> columns, List<Said.Row> rows) {
         limits.add(new Said.Table("Limits", columns, rows));
@@ -112,6 +118,7 @@ final class Answering {
                 symbol,
                 picture,
                 List.copyOf(limits),
+                List.copyOf(choices),
                 List.copyOf(warnings),
                 List.copyOf(facts),
                 List.copyOf(tables),

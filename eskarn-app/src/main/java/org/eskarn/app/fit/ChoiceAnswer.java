@@ -12,17 +12,14 @@ import org.jspecify.annotations.Nullable;
 /** A short list of fits for a use, with the reasons. */
 final class ChoiceAnswer {
 
-    /** One line of the list, ready to be shown. */
-    record Line(String code, String address, String range, String kind, String reason, String doubt) {}
-
     private ChoiceAnswer() {}
 
     static Choices.Use use(Fields fields) {
         return fields.choice("use", Choices.Use.RUNNING);
     }
 
-    /** Empty where something typed cannot be read; an answer without lines where nothing suits. */
-    static Optional<Answer> of(Fields fields, List<Line> lines) {
+    /** Empty where something typed cannot be read; an answer without a choice where nothing suits. */
+    static Optional<Answer> of(Fields fields) {
         if (fields.empty("size")) {
             return Optional.empty();
         }
@@ -38,8 +35,9 @@ final class ChoiceAnswer {
         OilFilm film = turns > 0 ? OilFilm.of(size.millimetres(), turns) : null;
         Display small = fields.deviations();
         List<Choice> choices = Choices.of(size, use, fields.choice("load", Choices.Load.NORMAL), film);
+        Answering answer = new Answering();
         for (Choice choice : choices) {
-            lines.add(new Line(
+            answer.choice(new Answer.Choice(
                     choice.code().toString(),
                     "/tables/fits?unit=" + fields.unit() + "&fit="
                             + java.net.URLEncoder.encode(
@@ -51,7 +49,6 @@ final class ChoiceAnswer {
                     choice.reason(),
                     choice.doubt()));
         }
-        Answering answer = new Answering();
         answer.headline(
                 choices.isEmpty()
                         ? "None of the fits in the table suits " + size + "."

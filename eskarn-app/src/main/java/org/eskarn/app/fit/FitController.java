@@ -1,8 +1,6 @@
 package org.eskarn.app.fit;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -43,11 +41,9 @@ class FitController {
 
     @GetMapping("/choosing")
     String choosing(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        List<ChoiceAnswer.Line> lines = new ArrayList<>();
-        model.addAttribute("lines", lines);
         model.addAttribute("uses", Choices.Use.values());
         model.addAttribute("loads", Choices.Load.values());
-        return shown(FitCalculator.CHOOSING, typed, fields -> ChoiceAnswer.of(fields, lines), model, request);
+        return shown(FitCalculator.CHOOSING, typed, ChoiceAnswer::of, model, request);
     }
 
     @GetMapping("/bearings")

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
@@ -20,7 +19,7 @@ class AnswersTest {
 
     private static final Map<String, Function<Fields, Optional<Answer>>> SHEETS = Map.of(
             "fits", FitAnswer::of,
-            "choosing", fields -> ChoiceAnswer.of(fields, new ArrayList<>()),
+            "choosing", ChoiceAnswer::of,
             "bearings", BearingAnswer::of,
             "gap", EndGapAnswer::of,
             "pair", PairAnswer::of,

@@ -19,10 +19,6 @@ public record Deviations(BigDecimal lower, BigDecimal upper, LengthUnit unit) {
         }
     }
 
-    public static Deviations of(String lower, String upper, LengthUnit unit) {
-        return new Deviations(new BigDecimal(lower), new BigDecimal(upper), unit);
-    }
-
     /** In µm, for computing. */
     public double lowerMicrometres() {
         return lower.doubleValue() * unit.micrometres().doubleValue();

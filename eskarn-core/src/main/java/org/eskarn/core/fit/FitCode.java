@@ -20,6 +20,9 @@ public record FitCode(
         @Nullable ToleranceClass shaft,
         @Nullable String inch) {
 
+    /** Of a size in inches that was written in thou or tenths; more than anybody writes. */
+    private static final int DECIMALS_OF_INCHES = 9;
+
     private static final Pattern INCH = Pattern.compile("(RC|LC|LT|LN|FN) ?(\\d{1,2})", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZED =
             Pattern.compile("[⌀øØ]?\\s*([\\d.,]++)\\s*(mm|in|inch|\")?\\s*(\\S.*)", Pattern.CASE_INSENSITIVE);
@@ -114,8 +117,6 @@ public record FitCode(
                 hole == null ? null : IsoLimits.of(millimetres, hole),
                 shaft == null ? null : IsoLimits.of(millimetres, shaft));
     }
-
-    private static final int DECIMALS_OF_INCHES = 9;
 
     private static @Nullable BigDecimal size(String digits) {
         String number = digits.replace(',', '.');
