@@ -115,8 +115,8 @@ class FitController {
         return whole(request) ? "fit/calculator" : "fit/calculator :: answer";
     }
 
-    /** Whether the whole page is asked for, and not the answer alone. */
+    /** Whether the whole page is asked for, and not the answer alone: what is taken from a docket fills its field. */
     private static boolean whole(HttpServletRequest request) {
-        return request.getHeader("HX-Request") == null;
+        return request.getHeader("HX-Request") == null || request.getParameter("whole") != null;
     }
 }

@@ -104,6 +104,7 @@ class FitJobTest {
         page.waitForURL("**/tables/pair**");
         assertThat(page.locator("#f-shaft")).hasValue("10: 31.979 31.9795; 25: 31.983 31.984; 40: 31.9855 31.986");
         page.locator("#f-holeFrom").selectOption("242/2");
+        assertThat(page.locator("#f-hole")).hasValue("10: 32.02 32.018; 25: 32.014 32.013; 40: 32.009 32.007");
         assertThat(page.locator(".headline")).containsText("Clearance from +21.0 to +41.0 µm");
         focus(page, "fit");
         page.keyboard().type("32 H7/g6");
@@ -136,7 +137,9 @@ class FitJobTest {
     void aBatchThatWasMeasuredInDocketsIsPaired(Eskarn eskarn) {
         Page page = open(eskarn, FitCalculator.BATCH);
         page.locator("#f-shaftsFrom").selectOption(requirement(eskarn, "TG-114"));
+        assertThat(page.locator("#f-shafts")).containsText("VB-0461 31.9755 31.9775");
         page.locator("#f-boresFrom").selectOption(requirement(eskarn, "TG-122"));
+        assertThat(page.locator("#f-bores")).containsText("VB-0470 32.003 32.005");
         focus(page, "least");
         page.keyboard().type("20");
         next(page, "45");
