@@ -1,7 +1,5 @@
 package org.eskarn.app.docket;
 
-import java.math.BigDecimal;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.eskarn.app.page.Display;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.SizeReduction;
@@ -22,6 +21,9 @@ public class SizeMapService {
 
     /** The latest that are offered. */
     private static final int MOST = 80;
+
+    /** A millionth is finer than any gauge, and a double is not written with its tail. */
+    private static final int DECIMALS = 6;
 
     private static final String KEY = "\\d{1,9}/\\d{1,4}";
 
@@ -83,10 +85,9 @@ public class SizeMapService {
         List<Docket> batch = dockets.whole(mapper.ofPart(Long.parseLong(key.substring(0, slash)), MOST));
         return batch.stream()
                 .sorted(Comparator.comparing(docket -> docket.row().number()))
-                .flatMap(docket -> docket.at(position).flatMap(SizeMapService::sizes).stream()
-                        .map(sizes -> serial(docket) + " "
-                                + plain(least(sizes) / unit.micrometres().doubleValue()) + " "
-                                + plain(most(sizes) / unit.micrometres().doubleValue())))
+                .flatMap(docket -> docket.at(position).flatMap(SizeMapService::map).stream()
+                        .map(map -> serial(docket) + " " + plain(map.map().smallest(), unit) + " "
+                                + plain(map.map().largest(), unit)))
                 .collect(Collectors.joining("\n"));
     }
 
@@ -95,18 +96,10 @@ public class SizeMapService {
         return docket.row().serial().replaceAll("\\s+", "-");
     }
 
-    private static Optional<double[]> sizes(SetUp setUp) {
+    private static Optional<SizeReduction> map(SetUp setUp) {
         return setUp.sweep().complete() && setUp.assessment().reduction().orElse(null) instanceof SizeReduction map
-                ? Optional.of(map.sizes())
+                ? Optional.of(map)
                 : Optional.empty();
-    }
-
-    private static double least(double[] sizes) {
-        return Arrays.stream(sizes).min().orElseThrow();
-    }
-
-    private static double most(double[] sizes) {
-        return Arrays.stream(sizes).max().orElseThrow();
     }
 
     private static boolean hole(SizeMapRow row) {
@@ -131,7 +124,7 @@ public class SizeMapService {
         int position = Integer.parseInt(key.substring(slash + 1));
         return dockets.find(Integer.parseInt(key.substring(0, slash)))
                 .flatMap(docket -> docket.at(position))
-                .flatMap(setUp -> sizes(setUp).map(sizes -> written(setUp, sizes, unit)));
+                .flatMap(setUp -> map(setUp).map(map -> written(setUp, map.sizes(), unit)));
     }
 
     private static String written(SetUp setUp, double[] sizes, LengthUnit unit) {
@@ -143,18 +136,14 @@ public class SizeMapService {
             double at = station.along() == null ? 0 : station.distance() * places;
             sections.computeIfAbsent(at, place -> new StringBuilder())
                     .append(' ')
-                    .append(plain(sizes[i] / unit.micrometres().doubleValue()));
+                    .append(plain(sizes[i], unit));
         }
         return sections.entrySet().stream()
-                .map(section -> plain(section.getKey()) + ":" + section.getValue())
+                .map(section -> Display.plain(section.getKey(), DECIMALS) + ":" + section.getValue())
                 .collect(Collectors.joining("; "));
     }
 
-    /** A millionth is finer than any gauge, and a double is not written with its tail. */
-    private static String plain(double amount) {
-        return BigDecimal.valueOf(amount)
-                .setScale(6, java.math.RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString();
+    private static String plain(double micrometres, LengthUnit unit) {
+        return Display.plain(micrometres / unit.micrometres().doubleValue(), DECIMALS);
     }
 }

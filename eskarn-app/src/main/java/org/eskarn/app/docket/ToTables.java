@@ -1,13 +1,12 @@
 package org.eskarn.app.docket;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.page.Display;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.FitReduction;
@@ -66,9 +65,8 @@ public record ToTables(String title, String address, String key) {
     }
 
     private static String seat(SizeReduction map) {
-        double least = Arrays.stream(map.sizes()).min().orElseThrow();
-        double most = Arrays.stream(map.sizes()).max().orElseThrow();
-        return URLEncoder.encode(plain(least / 1000) + " " + plain(most / 1000), StandardCharsets.UTF_8);
+        return URLEncoder.encode(
+                plain(map.map().smallest() / 1000) + " " + plain(map.map().largest() / 1000), StandardCharsets.UTF_8);
     }
 
     private static void heating(List<ToTables> ways, SetUp setUp, FitReduction fit) {
@@ -98,9 +96,6 @@ public record ToTables(String title, String address, String key) {
     }
 
     private static String plain(double amount) {
-        return BigDecimal.valueOf(amount)
-                .setScale(DECIMALS, RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString();
+        return Display.plain(amount, DECIMALS);
     }
 }

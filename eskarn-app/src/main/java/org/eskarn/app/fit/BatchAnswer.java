@@ -56,7 +56,6 @@ final class BatchAnswer {
     /** Lines of a name and one size, or its smallest and largest. */
     private static List<Piece> pieces(Fields fields, String name) {
         List<Piece> pieces = new ArrayList<>();
-        double unit = fields.unit().micrometres().doubleValue();
         for (String written : fields.text(name).split("[;\\n]+")) {
             String line = written.strip();
             if (line.isEmpty()) {
@@ -65,17 +64,17 @@ final class BatchAnswer {
             String[] words = line.split("\\s+");
             List<Double> sizes = new ArrayList<>();
             String called = words[0];
-            boolean named = words.length > 1 || !words[0].matches("[\\d.,]+");
+            boolean named = words.length > 1 || Fields.size(words[0], fields.unit()) == null;
             for (int i = named ? 1 : 0; i < words.length; i++) {
-                String number = words[i].replace(',', '.');
-                if (!number.matches("\\d{1,5}(\\.\\d{0,9})?|\\.\\d{1,9}") || Double.parseDouble(number) <= 0) {
+                Double size = Fields.size(words[i], fields.unit());
+                if (size == null) {
                     fields.problem(
                             name,
                             "“" + words[i] + "” in “" + line
                                     + "” is no size: write a name and its size, as S1 31.985.");
                     return List.of();
                 }
-                sizes.add(Double.parseDouble(number) * unit);
+                sizes.add(size);
             }
             if (sizes.isEmpty() || sizes.size() > 2) {
                 fields.problem(

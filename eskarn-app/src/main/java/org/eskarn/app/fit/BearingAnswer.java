@@ -183,8 +183,10 @@ final class BearingAnswer {
                         + " grinding makes a seat tighter: sleeve, plate or remake it.");
             case MAY_CREEP ->
                 answer.warning("The ring may creep: with a bearing at the loose end of its tolerance "
-                        + SMALL.amount(Math.max(0, -fit.effective(fit.least())))
-                        + " µm of clearance is left. Measure the bearing itself, or choose another seat.");
+                        + (fit.effective(fit.least()) < 0
+                                ? SMALL.amount(-fit.effective(fit.least())) + " µm of clearance is left."
+                                : "nothing is left of the interference.")
+                        + " Measure the bearing itself, or choose another seat.");
             case NEED_NOT_BE_TIGHT ->
                 answer.remark("It can be tighter than this load asks for: the ring will not slide along, and"
                         + " taking it off needs a puller.");
@@ -244,6 +246,6 @@ final class BearingAnswer {
     }
 
     private static String said(double number) {
-        return java.math.BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+        return Display.plain(number, 6);
     }
 }

@@ -94,9 +94,8 @@ final class EndGapAnswer {
         answer.fact(filling.underCap() ? "shims under the cap" : "spacer beside the ring", range, "");
         answer.remark(
                 filling.underCap()
-                        ? "Shims under the cap open the gap: " + range + " in all."
-                        : "The gap is too wide: a spacer of " + range
-                                + " between cap and ring closes it, or the joint of the cap is" + " faced by as much.");
+                        ? "Shims under the cap open the gap."
+                        : "The gap is too wide: a spacer between cap and ring closes it, or the joint of the cap is faced by as much.");
         if (shims.isEmpty()) {
             return;
         }

@@ -18,6 +18,11 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Fields {
 
+    /** °C. */
+    private static final double COLDEST = -200;
+
+    private static final double HOTTEST = 1000;
+
     private final Map<String, String> typed;
     private final Typed reader = new Typed(new LinkedHashMap<>());
 
@@ -100,6 +105,11 @@ public final class Fields {
 
     /** Small amounts in µm, 0 or more; the usual where nothing was typed. */
     double amount(String name, double usual, String what) {
+        return amount(name, usual, what, small());
+    }
+
+    /** The same of a unit that is known from elsewhere. */
+    double amount(String name, double usual, String what, LengthUnit small) {
         BigDecimal number = number(name);
         if (number != null && number.signum() < 0) {
             problem(name, what + " is not below zero, as is " + number.toPlainString() + ".");
@@ -107,7 +117,7 @@ public final class Fields {
         }
         return number == null
                 ? usual
-                : number.doubleValue() * small().micrometres().doubleValue();
+                : number.doubleValue() * small.micrometres().doubleValue();
     }
 
     /** A small amount in µm with its sign; null where nothing was typed. */
@@ -119,13 +129,33 @@ public final class Fields {
                 : (Double) (number.doubleValue() * small().micrometres().doubleValue());
     }
 
+    /** A temperature in °C; the usual where nothing was typed. */
+    double temperature(String name, double usual) {
+        double degrees = number(name, usual);
+        if (degrees < COLDEST || degrees > HOTTEST) {
+            problem(name, "A temperature is in °C, from −200 to 1000.");
+        }
+        return degrees;
+    }
+
+    /** A size above 0 in µm; null where a word is none. */
+    static @Nullable Double size(String word, LengthUnit unit) {
+        BigDecimal size = Typed.decimal(word);
+        return size == null || size.signum() <= 0 ? null : (Double) new Length(size, unit).micrometres();
+    }
+
     /** Several sizes in µm, in the order typed. */
     List<Double> sizes(String name) {
+        return sizes(name, unit());
+    }
+
+    /** The same of a unit that is known from elsewhere. */
+    List<Double> sizes(String name, LengthUnit unit) {
         List<Double> sizes = new ArrayList<>();
         for (String word : text(name).split("[\\s;]+")) {
             BigDecimal size = word.isEmpty() ? null : reader.above(name, word, "A size");
             if (size != null) {
-                sizes.add(new Length(size, unit()).micrometres());
+                sizes.add(new Length(size, unit).micrometres());
             }
         }
         return sizes;

@@ -34,10 +34,9 @@ final class FitAnswer {
             boolean metric = sized.nominal().unit().metric();
             Display sizes = new Display(metric ? LengthUnit.MILLIMETRE : LengthUnit.INCH);
             Display small = new Display(metric ? LengthUnit.MICROMETRE : LengthUnit.TENTH);
-            double unit = sizes.unit().micrometres().doubleValue();
-            double[] holes = measured(fields, "holes", sized.nominal(), unit);
-            double[] shafts = measured(fields, "shafts", sized.nominal(), unit);
-            double expanded = Math.sqrt(2) * fields.amount("u", 0, "An uncertainty");
+            double[] holes = measured(fields, "holes", sized.nominal(), sizes.unit());
+            double[] shafts = measured(fields, "shafts", sized.nominal(), sizes.unit());
+            double expanded = Math.sqrt(2) * fields.amount("u", 0, "An uncertainty", small.unit());
             if (!fields.readable()) {
                 return Optional.empty();
             }
@@ -194,9 +193,10 @@ final class FitAnswer {
         answer.governs("The drawing governs. Tables: ISO 286-1:2010 and ANSI B4.1-1967, from Eskarn’s own data files.");
     }
 
-    private static double[] measured(Fields fields, String name, Length nominal, double unit) {
-        double[] sizes = fields.sizes(name).stream()
-                .mapToDouble(size -> size / fields.unit().micrometres().doubleValue() * unit - nominal.micrometres())
+    /** Sizes from nominal, in the unit the fit is of, whatever is chosen for others. */
+    private static double[] measured(Fields fields, String name, Length nominal, LengthUnit unit) {
+        double[] sizes = fields.sizes(name, unit).stream()
+                .mapToDouble(size -> size - nominal.micrometres())
                 .toArray();
         for (double size : sizes) {
             if (Math.abs(size) > nominal.micrometres() / 10) {

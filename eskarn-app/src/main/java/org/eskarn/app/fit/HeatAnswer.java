@@ -1,7 +1,5 @@
 package org.eskarn.app.fit;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,12 +10,16 @@ import org.eskarn.core.fit.Heating.Plan;
 import org.eskarn.core.fit.Heating.Way;
 import org.eskarn.core.fit.Material;
 import org.eskarn.core.units.Length;
+import org.jspecify.annotations.Nullable;
 
 /** Putting a pair together by heat or cold: how warm, within which ceilings, and whether the oven is set high enough. */
 final class HeatAnswer {
 
     /** The usual working clearance: a thousandth of the diameter is what hands need. */
     private static final double USUAL_WORKING = 0.001;
+
+    /** °C, where no room temperature is typed. */
+    private static final double ROOM = 20;
 
     private static final List<String> HOT = List.of(
             "Hot parts burn: gloves and tongs, eye protection, a clear way from the oven to the place, nobody in it.",
@@ -47,44 +49,27 @@ final class HeatAnswer {
         }
         Material outer = MaterialField.of(fields, "outer", "STEEL");
         Material inner = MaterialField.of(fields, "inner", "STEEL");
-        double room = fields.number("room", 20);
-        BigDecimal oven = fields.number("oven");
-        BigDecimal ceiling = fields.number("ceiling");
+        double room = fields.temperature("room", ROOM);
+        double oven = fields.temperature("oven", ROOM);
+        double ceiling = fields.temperature("ceiling", outer.highest());
         double working =
                 size == null ? 0 : fields.amount("working", size.micrometres() * USUAL_WORKING, "A working clearance");
-        temperature(fields, "room", room);
-        temperature(fields, "oven", oven == null ? 20 : oven.doubleValue());
         if (size == null || interference == null || !fields.readable()) {
             return Optional.empty();
         }
-        Material limited = ceiling == null
-                ? outer
-                : new Material(
-                        outer.name(),
-                        outer.title(),
-                        outer.expansion(),
-                        outer.heat(),
-                        ceiling.doubleValue(),
-                        outer.lowest());
-        Heating heating = new Heating(limited, inner, size.micrometres(), interference, working, room);
-        return Optional.of(answer(fields, heating, oven));
+        Heating heating =
+                new Heating(outer.withCeiling(ceiling), inner, size.micrometres(), interference, working, room);
+        return Optional.of(answer(fields, heating, fields.empty("oven") ? null : (Double) oven, outer.highest()));
     }
 
-    private static void temperature(Fields fields, String name, double degrees) {
-        if (degrees < -200 || degrees > 1000) {
-            fields.problem(name, "A temperature is in °C, from −200 to 1000.");
-        }
-    }
-
-    private static Answer answer(
-            Fields fields, Heating heating, java.math.@org.jspecify.annotations.Nullable BigDecimal oven) {
+    private static Answer answer(Fields fields, Heating heating, @Nullable Double oven, double usualCeiling) {
         Display small = fields.deviations();
         Plan plan = heating.plan();
         Answering answer = new Answering();
         answer.cautions(cautions(plan.way(), oven != null));
         answer.headline(said(plan, heating));
         answer.fact("to make room for, interference and working clearance", heating.needed(), small);
-        ways(answer, heating, small);
+        ways(answer, heating);
         if (plan.way() == Way.HEAT_OUTER || plan.way() == Way.BOTH) {
             double set = Math.ceil(plan.outerAt());
             answer.fact(
@@ -93,12 +78,16 @@ final class HeatAnswer {
                     small);
         }
         if (oven != null) {
-            oven(answer, heating, oven.doubleValue(), plan, small);
+            oven(answer, heating, oven, plan, small);
         }
         if (heating.heatOuter(heating.room()) > heating.outer().highest()) {
             answer.warning("Heat alone would need " + up(heating.heatOuter(heating.room())) + ", above the "
                     + degrees(heating.outer().highest())
                     + " this material usually stands: hardness or grease would suffer.");
+        }
+        if (heating.outer().highest() > usualCeiling) {
+            answer.warning("The ceiling typed is above the " + degrees(usualCeiling)
+                    + " this material usually stands: only where its maker says so.");
         }
         answer.remark("Worked out with " + number(heating.outer().expansion())
                 + " millionths per degree. Rules of thumb for how much steel grows run up to half too high.");
@@ -135,7 +124,7 @@ final class HeatAnswer {
         };
     }
 
-    private static void ways(Answering answer, Heating heating, Display small) {
+    private static void ways(Answering answer, Heating heating) {
         double heat = heating.heatOuter(heating.room());
         double cool = heating.coolInner();
         answer.table(
@@ -159,9 +148,13 @@ final class HeatAnswer {
     }
 
     private static void oven(Answering answer, Heating heating, double oven, Plan plan, Display small) {
-        double innerAt = plan.way() == Way.BOTH || plan.way() == Way.COOL_INNER ? plan.innerAt() : heating.room();
+        // The oven answers for the outer part; the inner is taken as cold only where both are needed.
+        double innerAt = plan.way() == Way.BOTH ? plan.innerAt() : heating.room();
         double gap = heating.gap(oven, innerAt);
-        answer.fact("clearance with the oven at " + degrees(oven), small.signed(gap), small.symbol());
+        answer.fact(
+                "clearance with the oven at " + degrees(oven) + ", the inner at " + degrees(innerAt),
+                small.signed(gap),
+                small.symbol());
         double shortfall = heating.shortfall(oven, innerAt);
         if (shortfall > 0) {
             answer.warning("The oven falls short: " + small.amount(shortfall) + " " + small.symbol()
@@ -188,10 +181,6 @@ final class HeatAnswer {
     }
 
     private static String number(double number) {
-        return BigDecimal.valueOf(number)
-                .setScale(1, RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString()
-                .replace("-", "−");
+        return Display.plain(number, 1);
     }
 }

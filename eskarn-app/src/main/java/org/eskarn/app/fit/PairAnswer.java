@@ -133,6 +133,6 @@ final class PairAnswer {
     }
 
     private static String place(double at) {
-        return java.math.BigDecimal.valueOf(at).stripTrailingZeros().toPlainString();
+        return Display.plain(at, 6);
     }
 }

@@ -1,9 +1,11 @@
 package org.eskarn.app.fit;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.eskarn.app.page.Typed;
 import org.eskarn.core.size.SizeMap;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -15,7 +17,6 @@ import org.jspecify.annotations.Nullable;
 final class SizeMapText {
 
     private static final Pattern SECTION = Pattern.compile("(?:([\\d.,]+)\\s*:)?\\s*(.+)");
-    private static final Pattern NUMBER = Pattern.compile("\\d{1,5}(\\.\\d{0,9})?|\\.\\d{1,9}");
     private static final int MOST = 2000;
 
     private SizeMapText() {}
@@ -36,17 +37,17 @@ final class SizeMapText {
                         name, "“" + section + "” has no distance: write it before a colon, as 10: 32.012 32.016.");
                 return null;
             }
-            Double distance = matcher.group(1) == null ? (Double) 0.0 : number(matcher.group(1));
+            BigDecimal distance = matcher.group(1) == null ? BigDecimal.ZERO : Typed.decimal(matcher.group(1));
             for (String word : matcher.group(2).strip().split("\\s+")) {
-                Double size = number(word);
-                if (size == null || size <= 0 || distance == null) {
+                Double size = Fields.size(word, unit);
+                if (size == null || distance == null) {
                     fields.problem(
                             name,
                             "“" + word + "” in “" + section + "” is no size: write 10: 32.012 32.016; 60: 32.020.");
                     return null;
                 }
-                at.add(distance);
-                sizes.add(size * unit.micrometres().doubleValue());
+                at.add(distance.doubleValue());
+                sizes.add(size);
             }
         }
         if (sizes.isEmpty() || sizes.size() > MOST) {
@@ -56,10 +57,5 @@ final class SizeMapText {
         return SizeMap.of(
                 at.stream().mapToDouble(Double::doubleValue).toArray(),
                 sizes.stream().mapToDouble(Double::doubleValue).toArray());
-    }
-
-    private static @Nullable Double number(String word) {
-        String number = word.replace(',', '.');
-        return NUMBER.matcher(number).matches() ? (Double) Double.parseDouble(number) : null;
     }
 }

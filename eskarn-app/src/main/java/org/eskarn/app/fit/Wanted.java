@@ -13,10 +13,13 @@ import org.eskarn.core.verdict.Bounds;
  */
 record Wanted(Bounds bounds, String words) {
 
+    /** Share of the size a nominal may be off. */
+    private static final double FURTHEST = 0.1;
+
     private static final Wanted NOTHING = new Wanted(Bounds.OPEN, "");
 
     /**
-     * @param diameter of the pair, µm, for the oil film
+     * @param diameter of the pair, µm
      */
     static Wanted of(Fields fields, double diameter) {
         Double least = fields.signed("least");
@@ -29,7 +32,7 @@ record Wanted(Bounds bounds, String words) {
             return new Wanted(Bounds.between(least, most), "as typed");
         }
         if (!fields.empty("fit")) {
-            return ofCode(fields);
+            return ofCode(fields, diameter);
         }
         java.math.BigDecimal turns = fields.number("turns");
         if (turns != null && turns.signum() > 0) {
@@ -41,10 +44,14 @@ record Wanted(Bounds bounds, String words) {
         return NOTHING;
     }
 
-    private static Wanted ofCode(Fields fields) {
+    private static Wanted ofCode(Fields fields, double diameter) {
         try {
             FitCode.Sized sized = FitCode.sized(fields.text("fit"), fields.unit());
             Length nominal = sized.nominal();
+            if (Math.abs(nominal.micrometres() - diameter) > diameter * FURTHEST) {
+                fields.problem("fit", "A fit of ⌀" + nominal + " is not that of these sizes: check its nominal.");
+                return NOTHING;
+            }
             return sized.code()
                     .at(nominal)
                     .fit()

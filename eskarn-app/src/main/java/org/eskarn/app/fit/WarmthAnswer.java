@@ -1,6 +1,5 @@
 package org.eskarn.app.fit;
 
-import java.math.BigDecimal;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.fit.Material;
@@ -23,13 +22,10 @@ final class WarmthAnswer {
         Length reading = fields.size("reading", "a size as it was read");
         Material part = MaterialField.of(fields, "part", "STEEL");
         Material gauge = MaterialField.of(fields, "gauge", "STEEL");
-        double partAt = fields.number("partAt", Warmth.REFERENCE);
-        double gaugeAt = fields.number("gaugeAt", Warmth.REFERENCE);
-        double room = fields.number("room", Warmth.REFERENCE);
+        double partAt = fields.temperature("partAt", Warmth.REFERENCE);
+        double gaugeAt = fields.temperature("gaugeAt", Warmth.REFERENCE);
+        double room = fields.temperature("room", Warmth.REFERENCE);
         double knownTo = fields.number("knownTo", 0);
-        inRange(fields, "partAt", partAt);
-        inRange(fields, "gaugeAt", gaugeAt);
-        inRange(fields, "room", room);
         if (reading == null || !fields.readable()) {
             return Optional.empty();
         }
@@ -51,8 +47,7 @@ final class WarmthAnswer {
                         small.symbol());
         if (knownTo > 0) {
             answer.fact(
-                    "a temperature known to ±"
-                            + BigDecimal.valueOf(knownTo).stripTrailingZeros().toPlainString() + " K leaves ±",
+                    "a temperature known to ±" + Display.plain(knownTo, 3) + " K leaves ±",
                     part.growth(read, 0, knownTo),
                     small);
         }
@@ -94,10 +89,8 @@ final class WarmthAnswer {
         }
         Material hole = MaterialField.of(fields, "hole", "STEEL");
         Material shaft = MaterialField.of(fields, "shaft", "STEEL");
-        double holeAt = fields.number("holeAt", Warmth.REFERENCE);
-        double shaftAt = fields.number("shaftAt", Warmth.REFERENCE);
-        inRange(fields, "holeAt", holeAt);
-        inRange(fields, "shaftAt", shaftAt);
+        double holeAt = fields.temperature("holeAt", Warmth.REFERENCE);
+        double shaftAt = fields.temperature("shaftAt", Warmth.REFERENCE);
         if (size == null || least == null || !fields.readable()) {
             return Optional.empty();
         }
@@ -121,11 +114,5 @@ final class WarmthAnswer {
                         + " housing in part.");
         answer.governs("The maker’s data govern. Expansions are handbook values; alloys differ by some per cent.");
         return Optional.of(answer.done());
-    }
-
-    private static void inRange(Fields fields, String name, double degrees) {
-        if (degrees < -200 || degrees > 600) {
-            fields.problem(name, "A temperature is in °C, from −200 to 600.");
-        }
     }
 }

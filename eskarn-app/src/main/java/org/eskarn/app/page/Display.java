@@ -75,6 +75,15 @@ public record Display(LengthUnit unit, double radius) {
                 : amount * unit.micrometres().doubleValue();
     }
 
+    /** A number by itself, without zeros at its end. */
+    public static String plain(double number, int decimals) {
+        return BigDecimal.valueOf(number)
+                .setScale(decimals, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString()
+                .replace("-", MINUS);
+    }
+
     private BigDecimal rounded(double micrometres) {
         return BigDecimal.valueOf(of(micrometres)).setScale(decimals(), RoundingMode.HALF_UP);
     }

@@ -33,17 +33,22 @@ public record Typed(Map<String, String> problems) {
 
     /** The number in a field; null where it is empty or no number. */
     public @Nullable BigDecimal number(String field, @Nullable String typed) {
-        String text = text(typed).replace(',', '.').replace('\u2212', '-');
-        if (text.isEmpty()) {
+        if (text(typed).isEmpty()) {
             return null;
         }
-        if (!DECIMAL.matcher(text).matches()) {
+        BigDecimal number = decimal(typed);
+        if (number == null) {
             problem(
                     field,
                     "“" + text(typed) + "” is not a number: type digits with a point or comma, for example 0.020.");
-            return null;
         }
-        return new BigDecimal(text);
+        return number;
+    }
+
+    /** The number that is written, with a point or comma; null where it is none. */
+    public static @Nullable BigDecimal decimal(@Nullable String typed) {
+        String text = text(typed).replace(',', '.').replace('\u2212', '-');
+        return DECIMAL.matcher(text).matches() ? new BigDecimal(text) : null;
     }
 
     /** The same, above zero. */

@@ -77,6 +77,8 @@ class AnswersTest {
                 "pair | hole=32.01&shaft=3.2 | shaft | too far apart",
                 "pair | hole=1: 32.01; 2: 32.01&shaft=7: 32; 8: 32 | shaft | share no length",
                 "pair | hole=32.01&shaft=32&least=5 | most | a least and, above it, a most",
+                "pair | hole=45.01&shaft=45&fit=32 H7/g6 | fit | is not that of these sizes",
+                "heating | size=90&interference=50&ceiling=-900 | ceiling | in °C",
                 "batch | shafts=S1 31.9&bores=B1 | bores | has 0 sizes",
                 "batch | shafts=S1 31.9&bores=B1 32 | least | Type the clearance",
                 "batch | shafts=S1 31.9&bores=B1 32&least=5&most=8&u=9 | u | nothing is left",
@@ -116,6 +118,15 @@ class AnswersTest {
                 .contains(Outcome.FAIL);
     }
 
+    /** An inch fit has inches and tenths, whatever is chosen for the other calculators. */
+    @Test
+    void aFitIsReadInItsOwnUnit() {
+        String measured = "fit=1.5+RC4&holes=1.5006&shafts=1.4985&u=";
+        assertThat(all(answer("fits", measured + "1"))).isEqualTo(all(answer("fits", "unit=INCH&" + measured + "1")));
+        assertThat(answer("fits", measured + "1").outcome()).contains(Outcome.PASS);
+        assertThat(answer("fits", measured + "30").outcome()).contains(Outcome.NOT_PROVEN);
+    }
+
     /** Without uncertainty typed nothing is guarded; with it both sizes count. */
     @Test
     void aPairIsTooTightForItsFilmOrTooSlack() {
@@ -136,6 +147,8 @@ class AnswersTest {
         String journal = "ring=INNER&size=45&turning=TURNING&load=NORMAL&seat=";
         assertThat(answer("bearings", journal + "44.98").warnings().toString()).contains("will creep");
         assertThat(answer("bearings", journal + "44.995").warnings().toString()).contains("may creep");
+        assertThat(answer("bearings", journal + "45.002&roughness=5").warnings().toString())
+                .contains("nothing is left of the interference");
         assertThat(answer("bearings", journal + "45.005").remarks().toString()).contains("The ring holds");
         Answer housing = answer("bearings", "ring=OUTER&size=85&turning=STANDING&load=NORMAL&seat=85.01+85.02");
         assertThat(housing.headline()).isEqualTo("Clearance of 10.0 to 35.0 µm");
@@ -178,6 +191,11 @@ class AnswersTest {
                 .contains("as they are");
         Answer oven = answer("heating", "size=90&interference=93&working=60&room=18&oven=400");
         assertThat(oven.warnings().toString()).contains("above the ceiling of 300 °C");
+        Answer raised = answer("heating", "size=40&interference=40&working=20&outer=BEARING_STEEL&ceiling=200");
+        assertThat(raised.headline()).startsWith("Heat the outer part to 145 °C");
+        assertThat(raised.warnings().toString()).contains("above the 120 °C this material usually stands");
+        Answer cold = answer("heating", "size=40&interference=40&working=20&outer=BEARING_STEEL&oven=100");
+        assertThat(all(cold)).contains("with the oven at 100 °C, the inner at 20 °C");
     }
 
     @Test

@@ -51,6 +51,11 @@ public record Material(String name, String title, double expansion, double heat,
         return new Material(name, title, own, heat, highest, lowest);
     }
 
+    /** The same with another ceiling, °C. */
+    public Material withCeiling(double degrees) {
+        return new Material(name, title, expansion, heat, degrees, lowest);
+    }
+
     /** How much a size grows from one temperature to another, µm, for a size in µm. */
     public double growth(double size, double from, double to) {
         return size * expansion * 1e-6 * (to - from);

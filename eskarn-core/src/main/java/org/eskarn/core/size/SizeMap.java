@@ -100,6 +100,16 @@ public record SizeMap(List<Section> sections) {
         return sections.get(sections.size() - 1);
     }
 
+    /** The smallest size of all, µm. */
+    public double smallest() {
+        return sections.stream().mapToDouble(Section::smallest).min().orElseThrow();
+    }
+
+    /** The largest size of all, µm. */
+    public double largest() {
+        return sections.stream().mapToDouble(Section::largest).max().orElseThrow();
+    }
+
     /** Signed, µm over {@link #length()}; plus where the last section is the larger. */
     public double taper() {
         return last().mean() - first().mean();
