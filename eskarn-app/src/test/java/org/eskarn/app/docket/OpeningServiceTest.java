@@ -37,7 +37,7 @@ class OpeningServiceTest {
     }
 
     private static OpeningForm form(String serials, Purpose purpose) {
-        return new OpeningForm(serials, purpose, "2030-05-01", "tests", null);
+        return new OpeningForm(serials, purpose, Eskarn.later().toString(), "tests", null);
     }
 
     @ParameterizedTest

@@ -3,7 +3,6 @@ package org.eskarn.app.gauge;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import java.time.LocalDate;
 import java.util.regex.Pattern;
 import org.eskarn.app.docket.DocketScreen;
 import org.eskarn.app.docket.DocketService;
@@ -23,7 +22,7 @@ class GaugeJobTest {
                 .byNumber(drawing, "A")
                 .orElseThrow()
                 .id();
-        Opening opening = new Opening(part, "G-1", 1, 1, "first-off", "tests", LocalDate.of(2030, 1, 1));
+        Opening opening = new Opening(part, "G-1", 1, 1, "first-off", "tests", Eskarn.later());
         return eskarn.bean(DocketService.class)
                 .open(opening, eskarn.account("m.quill").id());
     }

@@ -2,7 +2,6 @@ package org.eskarn.app.ledger;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -47,7 +46,7 @@ class SealOfEverythingTest {
                 .orElseThrow()
                 .id();
         number = dockets()
-                .open(new Opening(part, "X-1", 1, 1, "final", "tests", LocalDate.of(2031, 1, 1), 1L), mara.id());
+                .open(new Opening(part, "X-1", 1, 1, "final", "tests", Eskarn.later(), 1L), mara.id());
         SetUpService setUps = server.getBean(SetUpService.class);
         GaugeService gauges = server.getBean(GaugeService.class);
         long bore = gauges.all().stream()

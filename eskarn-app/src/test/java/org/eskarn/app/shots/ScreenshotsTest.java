@@ -15,7 +15,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 
 /** Takes the pictures in docs/screenshots, on a day that stands still. Run by {@code ./eskarn shots} only. */
@@ -25,7 +24,7 @@ class ScreenshotsTest {
 
     private static final Path FOLDER = Path.of("..", "docs", "screenshots");
 
-    @Configuration(proxyBeanMethods = false)
+    /** Not marked as configuration, so that no other server of the tests finds it by its scan and stands still too. */
     static class OneDay {
 
         @Bean
