@@ -1,14 +1,19 @@
 // The reading field. Enter puts what was typed into a queue and empties the field at once, so that the hand never waits;
 // the queue is sent one by one, in order. Each entry names the place it is meant for: when one is refused, none after it
-// can slip into its place. Nothing typed is lost: the refused text comes back into the field, and what was typed after it
-// is listed beside it.
+// can slip into its place. Nothing typed is lost: the refused text comes back into the field, which is then locked, so that
+// a hand that types on without looking cannot put the next reading in its place; what it types is listed beside the field.
 
 const queue = [];
 let sending = false;
 let unanswered = null; // an entry that got no answer; sent again with its own key, it is taken once
+let locked = false; // a refused text stands in the field and was not looked at yet
+let waiting = []; // what was typed after it
 
 const field = () => document.getElementById("typed");
 const form = () => document.getElementById("entry");
+
+// What a reading is made of.
+const TYPED = /^[-+−.,/0-9]$/;
 
 const newKey = () =>
   Array.from(crypto.getRandomValues(new Uint8Array(12)), (byte) => byte.toString(16).padStart(2, "0")).join("");
@@ -25,9 +30,22 @@ function enqueue(typed) {
   const place = queue.length > 0 ? queue[queue.length - 1].place + 1 : Number(form().dataset.place);
   queue.push(again ?? { typed, place, sweep: form().dataset.sweep, key: newKey() });
   unanswered = null;
-  say("entry-waiting", "");
+  unlock();
   field().value = "";
+  inField = "";
   send();
+}
+
+function unlock() {
+  locked = false;
+  waiting = [];
+  say("entry-waiting", "");
+}
+
+function sayWaiting() {
+  const typed = waiting.filter((text) => text !== "").join("  ");
+  const how = unanswered && typed === "" ? "" : "Press ⌫ to type this station again.";
+  say("entry-waiting", (typed === "" ? "" : "Typed after it and not taken: " + typed + ". ") + how);
 }
 
 async function send() {
@@ -82,17 +100,52 @@ function refused(status) {
     say("entry-problem", problems[status] ?? "Something went wrong: nothing was taken. Press Enter to send it again.");
   }
   const input = field();
-  if (!input) return;
   const rest = after.map((entry) => entry.typed);
-  if (input.value === "") {
-    input.value = first.typed;
-    input.select();
-  } else {
-    rest.unshift(first.typed);
+  if (!input) {
+    notTaken([first.typed, ...rest]);
+    return;
   }
-  say("entry-waiting", rest.length > 0 ? "Typed after it and not taken: " + rest.join("  ") : "");
+  if (input.value !== "") rest.push(input.value);
+  input.value = first.typed;
+  input.select();
   input.focus();
+  // An empty refusal leaves nothing that the next number could replace.
+  locked = first.typed !== "";
+  waiting = rest;
+  if (locked || rest.length > 0) sayWaiting();
 }
+
+// The field while it is locked: what is typed is kept beside it, and Enter is dead until the text was dealt with.
+document.addEventListener(
+  "keydown",
+  (event) => {
+    if (!locked || event.target.id !== "typed" || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === "Enter" && unanswered && waiting.length === 0) return;
+    if (event.key === "Enter") {
+      waiting.push("");
+    } else if (event.key === "Escape") {
+      field().value = "";
+      unlock();
+    } else if (TYPED.test(event.key)) {
+      if (waiting.length === 0) waiting.push("");
+      waiting[waiting.length - 1] += event.key;
+      sayWaiting();
+    } else {
+      if (["Backspace", "Delete", "ArrowLeft", "ArrowRight", "Home", "End"].includes(event.key)) unlock();
+      return;
+    }
+    event.preventDefault();
+    event.stopImmediatePropagation();
+  },
+  true,
+);
+
+document.addEventListener("input", (event) => {
+  if (event.target.id === "typed" && locked) unlock();
+});
+document.addEventListener("pointerdown", (event) => {
+  if (event.target.id === "typed" && locked) unlock();
+});
 
 document.addEventListener("submit", (event) => {
   if (event.target.id !== "entry") return;
@@ -120,7 +173,7 @@ document.addEventListener("keydown", (event) => {
   const back = document.getElementById("take-back");
   if (!back || queue.length > 0 || event.repeat) return;
   event.preventDefault();
-  say("entry-waiting", "");
+  unlock();
   back.requestSubmit();
 });
 

@@ -2,7 +2,7 @@
 // typed in stay there; the reading field gives them up only while it is empty.
 
 const typing = (element) =>
-  element.matches?.("input, textarea, select") && !(element.id === "typed" && element.value === "");
+  element.matches?.("input, textarea, select") && !(element.id === "typed" && (element.value === "" || locked));
 
 function showKeys() {
   document.getElementById("keys")?.showModal();
@@ -31,6 +31,13 @@ document.addEventListener("keydown", (event) => {
   control.click();
 });
 
+// In a field of several lines Enter sends the form where that is said; with Shift it begins a line.
+document.addEventListener("keydown", (event) => {
+  if (event.key !== "Enter" || event.shiftKey || !event.target.matches?.("textarea[data-enter-sends]")) return;
+  event.preventDefault();
+  event.target.form.requestSubmit();
+});
+
 document.addEventListener("click", (event) => {
   if (event.target.closest("[data-show-keys]")) showKeys();
   if (event.target.closest("[data-print]")) window.print();
@@ -38,7 +45,7 @@ document.addEventListener("click", (event) => {
 
 // After a part of the page was swapped, the hand finds the marked control where it was.
 document.addEventListener("htmx:after:swap", () => {
-  const first = document.querySelector("#correct [data-first], #hunt [data-first], #paste [data-first], #adjust [data-first], #leave [data-first]") ?? document.getElementById("typed") ?? document.querySelector("#work [data-first]");
+  const first = document.querySelector("#correct [data-first], #hunt [data-first], #paste [data-first], #adjust [data-first], #leave [data-first], #aside [data-first], #turn [data-first], #corrected [data-first], #decide [data-first]") ?? document.getElementById("typed") ?? document.querySelector("#work [data-first]");
   first?.focus({ preventScroll: false });
   showNext();
 });

@@ -1,5 +1,6 @@
 package org.eskarn.app;
 
+import java.util.Arrays;
 import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
@@ -10,6 +11,9 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 public class EskarnApplication {
 
     public static void main(String[] arguments) {
+        if (arguments.length > 1 && arguments[0].equals("verify")) {
+            System.exit(VerifyCommand.run(Arrays.copyOfRange(arguments, 1, arguments.length), System.out));
+        }
         SpringApplication.run(EskarnApplication.class, arguments);
     }
 }

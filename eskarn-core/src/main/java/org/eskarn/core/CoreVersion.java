@@ -6,7 +6,7 @@ package org.eskarn.core;
  */
 public final class CoreVersion {
 
-    public static final String CURRENT = "5";
+    public static final String CURRENT = "6";
 
     private CoreVersion() {}
 }

@@ -55,8 +55,8 @@ public class AccountService implements UserDetailsService {
         return accounts.count() == 0;
     }
 
-    /** Whether the password is that of the account, for signing. */
-    public boolean confirms(Account account, String password) {
+    /** Whether the password is that of the account; whoever asks counts the tries, see {@link OwnPassword}. */
+    boolean confirms(Account account, String password) {
         return encoder.matches(password, account.passwordHash());
     }
 

@@ -3,6 +3,7 @@ package org.eskarn.app.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -13,7 +14,6 @@ import org.springframework.security.core.session.SessionRegistryImpl;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.AuthenticationFailureHandler;
 import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
@@ -50,6 +50,7 @@ class SecurityConfiguration {
     }
 
     @Bean
+    @ConditionalOnWebApplication
     SecurityFilterChain security(HttpSecurity http, SignInSlowdown slowdown, SessionRegistry sessions) {
         http.authorizeHttpRequests(requests -> requests.requestMatchers("/sign-in", "/first-start", "/error")
                 .permitAll()
@@ -71,7 +72,7 @@ class SecurityConfiguration {
                 .usernameParameter("login")
                 .passwordParameter("password")
                 .successHandler(success(slowdown))
-                .failureHandler(failure(slowdown)));
+                .failureUrl("/sign-in?failed"));
         http.sessionManagement(management -> management
                 .maximumSessions(-1)
                 .sessionRegistry(sessions)
@@ -98,16 +99,8 @@ class SecurityConfiguration {
     private static AuthenticationSuccessHandler success(SignInSlowdown slowdown) {
         SavedRequestAwareAuthenticationSuccessHandler onwards = new SavedRequestAwareAuthenticationSuccessHandler();
         return (request, response, authentication) -> {
-            slowdown.succeeded(authentication.getName());
+            slowdown.succeeded(authentication.getName(), request.getRemoteAddr());
             onwards.onAuthenticationSuccess(request, response, authentication);
-        };
-    }
-
-    private static AuthenticationFailureHandler failure(SignInSlowdown slowdown) {
-        return (request, response, problem) -> {
-            String login = request.getParameter("login");
-            slowdown.failed(login == null ? "" : login, request.getRemoteAddr());
-            response.sendRedirect(request.getContextPath() + "/sign-in?failed");
         };
     }
 }

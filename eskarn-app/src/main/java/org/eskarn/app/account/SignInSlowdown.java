@@ -33,20 +33,28 @@ class SignInSlowdown {
         this.meter = new ClockMeter(clock);
     }
 
-    /** How long a try for this name from this address has to wait; zero when it may go ahead. */
-    Duration wait(String login, String address) {
-        Duration name = wait(name(login));
-        Duration from = wait(address(address));
-        return name.compareTo(from) > 0 ? name : from;
+    /**
+     * Counts a try before it is looked at, so that many at once get no further than one after the other.
+     *
+     * @return zero when it may go ahead; else how long it has to wait, and nothing is counted
+     */
+    Duration begin(String login, String address) {
+        Bucket name = name(login);
+        Bucket from = address(address);
+        if (!name.tryConsume(1)) {
+            return wait(name);
+        }
+        if (!from.tryConsume(1)) {
+            name.addTokens(1);
+            return wait(from);
+        }
+        return Duration.ZERO;
     }
 
-    void failed(String login, String address) {
-        name(login).tryConsume(1);
-        address(address).tryConsume(1);
-    }
-
-    void succeeded(String login) {
+    /** The try that was begun had the right password: it and those before it are forgotten. */
+    void succeeded(String login, String address) {
         names.invalidate(key(login));
+        address(address).addTokens(1);
     }
 
     private static Duration wait(Bucket bucket) {

@@ -28,7 +28,7 @@ class SlowdownFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         if (SIGN_IN.matches(request)) {
             String login = request.getParameter("login");
-            Duration wait = slowdown.wait(login == null ? "" : login, request.getRemoteAddr());
+            Duration wait = slowdown.begin(login == null ? "" : login, request.getRemoteAddr());
             if (!wait.isZero()) {
                 response.sendRedirect(request.getContextPath() + "/sign-in?wait=" + Math.max(1, wait.toSeconds()));
                 return;

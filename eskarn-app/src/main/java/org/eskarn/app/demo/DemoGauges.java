@@ -81,9 +81,36 @@ final class DemoGauges {
                         "1",
                         LengthUnit.INCH,
                         today.plusDays(75)),
-                bore("BG-1", "bore gauge 50 to 100 mm", "1", "2", "800", LengthUnit.MICROMETRE, today.plusDays(130)),
-                bore("BG-2", "bore gauge 18 to 50 mm", "1", "1", "800", LengthUnit.MICROMETRE, today.plusDays(140)),
-                bore("BG-4", "bore gauge, inch", "1", "1", "300", LengthUnit.TENTH, today.plusDays(48)),
+                comparator(
+                        "BG-1",
+                        "bore gauge 50 to 100 mm",
+                        GaugeKind.BORE_GAUGE,
+                        "1",
+                        "2",
+                        "800",
+                        LengthUnit.MICROMETRE,
+                        "50-100",
+                        today.plusDays(130)),
+                comparator(
+                        "BG-2",
+                        "bore gauge 18 to 50 mm",
+                        GaugeKind.BORE_GAUGE,
+                        "1",
+                        "1",
+                        "800",
+                        LengthUnit.MICROMETRE,
+                        "18-50",
+                        today.plusDays(140)),
+                comparator(
+                        "BG-4",
+                        "bore gauge 0.7 to 1.5 in",
+                        GaugeKind.BORE_GAUGE,
+                        "1",
+                        "1",
+                        "300",
+                        LengthUnit.TENTH,
+                        "0.7-1.5",
+                        today.plusDays(48)),
                 size(
                         "DG-1",
                         "depth gauge 0 to 150 mm",
@@ -140,7 +167,11 @@ final class DemoGauges {
                         null,
                         null,
                         "",
-                        0),
+                        null,
+                        null,
+                        null,
+                        0,
+                        false),
                 dial(
                         "LI-2",
                         "lever indicator, fine",
@@ -150,7 +181,7 @@ final class DemoGauges {
                         LengthUnit.MICROMETRE,
                         "gauge room",
                         today.plusDays(64)),
-                gauge(
+                comparator(
                         "SG-1",
                         "dial snap gauge 25 to 60 mm",
                         GaugeKind.SNAP_GAUGE,
@@ -158,8 +189,7 @@ final class DemoGauges {
                         "0.5",
                         "120",
                         LengthUnit.MICROMETRE,
-                        null,
-                        "gauge room",
+                        "25-60",
                         today.plusDays(150)),
                 gauge(
                         "SC-1",
@@ -169,6 +199,7 @@ final class DemoGauges {
                         "1.5",
                         "400",
                         LengthUnit.MICROMETRE,
+                        null,
                         null,
                         "plate 1",
                         today.plusDays(88)),
@@ -211,7 +242,27 @@ final class DemoGauges {
                         "300",
                         "1.2",
                         LengthUnit.MILLIMETRE,
-                        today.plusDays(230)));
+                        today.plusDays(230)),
+                comparator(
+                        "SG-4",
+                        "dial snap gauge 0.5 to 1.5 in",
+                        GaugeKind.SNAP_GAUGE,
+                        "0.5",
+                        "0.5",
+                        "40",
+                        LengthUnit.TENTH,
+                        "0.5-1.5",
+                        today.plusDays(96)),
+                comparator(
+                        "BG-3",
+                        "bore gauge 60 to 100 mm",
+                        GaugeKind.BORE_GAUGE,
+                        "1",
+                        "1",
+                        "800",
+                        LengthUnit.MICROMETRE,
+                        "60-100",
+                        today.plusDays(175)));
     }
 
     private static Gauge dial(
@@ -223,12 +274,21 @@ final class DemoGauges {
             LengthUnit unit,
             String place,
             LocalDate due) {
-        return gauge(mark, name, GaugeKind.INDICATOR, graduation, error, travel, unit, null, place, due);
+        return gauge(mark, name, GaugeKind.INDICATOR, graduation, error, travel, unit, null, null, place, due);
     }
 
-    private static Gauge bore(
-            String mark, String name, String graduation, String error, String travel, LengthUnit unit, LocalDate due) {
-        return gauge(mark, name, GaugeKind.BORE_GAUGE, graduation, error, travel, unit, null, "gauge room", due);
+    /** @param sizes smallest and largest, as 18-50 */
+    private static Gauge comparator(
+            String mark,
+            String name,
+            GaugeKind kind,
+            String graduation,
+            String error,
+            String travel,
+            LengthUnit unit,
+            String sizes,
+            LocalDate due) {
+        return gauge(mark, name, kind, graduation, error, travel, unit, null, sizes.split("-"), "gauge room", due);
     }
 
     private static Gauge size(
@@ -241,7 +301,7 @@ final class DemoGauges {
             String range,
             LengthUnit unit,
             LocalDate due) {
-        return gauge(mark, name, kind, graduation, error, range, unit, new BigDecimal(from), "gauge room", due);
+        return gauge(mark, name, kind, graduation, error, range, unit, new BigDecimal(from), null, "gauge room", due);
     }
 
     private static Gauge gauge(
@@ -253,6 +313,7 @@ final class DemoGauges {
             String travel,
             LengthUnit unit,
             @org.jspecify.annotations.Nullable BigDecimal from,
+            String @org.jspecify.annotations.Nullable [] span,
             String place,
             LocalDate due) {
         return new Gauge(
@@ -281,7 +342,11 @@ final class DemoGauges {
                 null,
                 null,
                 "",
-                0);
+                span == null ? null : new BigDecimal(span[0]),
+                span == null ? null : new BigDecimal(span[1]),
+                span == null ? null : unit.metric() ? LengthUnit.MILLIMETRE : LengthUnit.INCH,
+                0,
+                false);
     }
 
     private static Gauge master(
@@ -318,6 +383,10 @@ final class DemoGauges {
                 size == null ? null : unit,
                 deviation == null ? null : new BigDecimal(deviation),
                 "",
-                0);
+                null,
+                null,
+                null,
+                0,
+                false);
     }
 }

@@ -1,5 +1,6 @@
 package org.eskarn.app.demo;
 
+import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +15,8 @@ import org.eskarn.app.docket.SetUpService;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.TypedReading;
 import org.eskarn.app.docket.WaitsFor;
+import org.eskarn.app.docket.ZeroService;
+import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.app.remedy.RemedyKind;
@@ -28,12 +31,19 @@ class DemoInspector {
     private final SetUpService setUps;
     private final ReadingService readings;
     private final RemedyService remedies;
+    private final ZeroService zeros;
 
-    DemoInspector(DocketService dockets, SetUpService setUps, ReadingService readings, RemedyService remedies) {
+    DemoInspector(
+            DocketService dockets,
+            SetUpService setUps,
+            ReadingService readings,
+            RemedyService remedies,
+            ZeroService zeros) {
         this.dockets = dockets;
         this.setUps = setUps;
         this.readings = readings;
         this.remedies = remedies;
+        this.zeros = zeros;
     }
 
     /** Sweeps, then accepts the verdict. */
@@ -50,8 +60,27 @@ class DemoInspector {
         for (Preparation preparation : find(number, position).requirement().preparations()) {
             setUps.tick(number, position, preparation.id(), version(number, position), by);
         }
-        confirm(number, position, Step.ZERO, by);
+        zero(number, position, by);
         read(number, position, figures, by);
+    }
+
+    /** Sets every zero on the nearest master where one is asked, and confirms the step. */
+    private void zero(int number, int position, long by) throws DocketConflict {
+        SetUp setUp = find(number, position);
+        if (!setUp.onMaster()) {
+            confirm(number, position, Step.ZERO, by);
+            return;
+        }
+        for (int gauge = 1; gauge <= setUp.sweep().gauges().size(); gauge++) {
+            Gauge master = zeros.masters(setUp).get(0);
+            BigDecimal smallest = setUp.sweep().gaugeAt(gauge).rangeFrom();
+            String reads = smallest == null ? "0" : smallest.toPlainString();
+            try {
+                zeros.set(number, position, gauge, master.id(), reads, version(number, position), by);
+            } catch (EntryRejected e) {
+                throw new IllegalArgumentException("the demo sets its zero on " + master.mark(), e);
+            }
+        }
     }
 
     private void read(int number, int position, String figures, long by) throws DocketConflict {
@@ -78,10 +107,14 @@ class DemoInspector {
         }
     }
 
-    /** Measures once more after a correction, and accepts that verdict. */
-    void correct(int number, int position, String figures, long by) throws DocketConflict {
-        setUps.begin(number, position, AttemptKind.CORRECTED, version(number, position), by);
-        confirm(number, position, Step.ZERO, by);
+    /**
+     * Measures once more after a correction, and accepts that verdict.
+     *
+     * @param done what was done; empty where a correction was decided on
+     */
+    void correct(int number, int position, String done, String figures, long by) throws DocketConflict {
+        setUps.begin(number, position, AttemptKind.CORRECTED, done, version(number, position), by);
+        zero(number, position, by);
         read(number, position, figures, by);
         confirm(number, position, Step.PROVE, by);
         confirm(number, position, Step.VERDICT, by);

@@ -100,6 +100,7 @@ class DemoWorld {
             accounts.create("t.ashdale", "Tobin Ashdale", Role.CHECKER, PASSWORD);
             accounts.create("i.varn", "Ilse Varn", Role.KEEPER, PASSWORD);
             accounts.create("e.korrin", "Edda Korrin", Role.STEWARD, PASSWORD);
+            accounts.create("w.sorrel", "Wenna Sorrel", Role.CHECKER, PASSWORD);
             LocalDate today = LocalDate.now(clock);
             DemoGauges.all(today).forEach(gauges::add);
             keepGauges(today);
@@ -266,7 +267,7 @@ class DemoWorld {
                         find("SC-1").id()),
                 mara.id());
         inspector.judge(stand, 1, "0 9 0 1 0 -7", mara.id());
-        inspector.correct(stand, 1, "0 2 0 1 0 0", mara.id());
+        inspector.correct(stand, 1, "slide scraped in", "0 2 0 1 0 0", mara.id());
         inspector.judge(stand, 2, "0 1 0 2 0 1", mara.id());
 
         // Found after the gearcase was measured: what rests on it is in question.
@@ -296,7 +297,7 @@ class DemoWorld {
         int second = open("TG-133", "VB-0422", 2, 2, "final", "overhaul office", today.plusDays(4), mara);
         inspector.judge(second, 1, "0 12 -10 -71 -116 -129 -101 -53 0", mara.id());
         inspector.decide(second, 1, RemedyKind.OFFSET, mara.id());
-        inspector.correct(second, 1, "0 -2 -3 2 7 6 2 2 0", mara.id());
+        inspector.correct(second, 1, "", "0 -2 -3 2 7 6 2 2 0", mara.id());
 
         int crank = open("TG-119", "VB-0404", 1, 1, "incoming", "stores", today.plusDays(6), mara);
         inspector.sweep(
@@ -339,7 +340,7 @@ class DemoWorld {
                 1,
                 RemedyForm.of(RemedyKind.REGRIND).with(FlatForm.ofGrinding("levelled", "5", LengthUnit.MICROMETRE)),
                 mara.id());
-        inspector.correct(cover, 1, "0 0.5 1 0.5 0 0.5 1.5 2 1 0.5 0 1.5 2 1.5 0.5 0 0.5 1 0.5 0 0", mara.id());
+        inspector.correct(cover, 1, "", "0 0.5 1 0.5 0 0.5 1.5 2 1 0.5 0 1.5 2 1.5 0.5 0 0.5 1 0.5 0 0", mara.id());
         inspector.sweep(cover, 2, "0 4.5 8 10.5 11 7 2.5 -0.5 3 6 8 6.5 4.5 1.5 -4.5 14.5 0.5", mara.id());
         inspector.prove(cover, 2, mara.id());
 
@@ -418,7 +419,7 @@ class DemoWorld {
     }
 
     private void sign(int number, String remark, Account signer) throws DocketConflict, SigningRefused {
-        String seen = ledger.contentSeal(dockets.find(number).orElseThrow());
+        String seen = ledger.contentHash(dockets.find(number).orElseThrow());
         ledger.sign(number, seen, remark, signer);
     }
 }

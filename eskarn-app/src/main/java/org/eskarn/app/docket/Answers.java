@@ -1,6 +1,7 @@
 package org.eskarn.app.docket;
 
 import java.util.Optional;
+import org.eskarn.core.gauge.WholeSizeTyped;
 import org.eskarn.core.reading.EntryRejected;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -28,6 +29,10 @@ class Answers {
         try {
             change.make();
             visit.model().addAttribute("typed", "");
+        } catch (WholeSizeTyped e) {
+            visit.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            visit.model().addAttribute("problem", e.getMessage());
+            visit.model().addAttribute("sizeMeant", e.deviation());
         } catch (EntryRejected e) {
             visit.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             visit.model().addAttribute("problem", e.getMessage());

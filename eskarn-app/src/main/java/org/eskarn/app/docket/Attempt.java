@@ -1,13 +1,19 @@
 package org.eskarn.app.docket;
 
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.verdict.Verdict;
 
 /**
- * One measuring of a requirement: as found, again, after a correction, or by a second inspector.
+ * One measuring of a requirement: as found, after a correction, or by a second inspector.
  *
  * @param sweeps in the order begun, at least one
+ * @param judgement from every sweep that counts; of one measured again, those of the attempt before it too
  */
 public record Attempt(AttemptRow row, List<SweepRecord> sweeps, Judgement judgement) {
 
@@ -15,7 +21,49 @@ public record Attempt(AttemptRow row, List<SweepRecord> sweeps, Judgement judgem
         return judgement.verdict();
     }
 
+    /** The sweep being worked on: the last that was not set aside, or the last of all. */
     public SweepRecord last() {
+        for (int i = sweeps.size() - 1; i >= 0; i--) {
+            if (sweeps.get(i).setAside() == null) {
+                return sweeps.get(i);
+            }
+        }
         return sweeps.get(sweeps.size() - 1);
+    }
+
+    /** The sweeps that count. */
+    public List<SweepRecord> counted() {
+        return sweeps.stream().filter(SweepRecord::counts).toList();
+    }
+
+    /** Whether its verdict rests on whole sweeps, so that it can stand. */
+    public boolean whole() {
+        return Findings.stands(verdict());
+    }
+
+    /** Whether anybody ever read anything in it. */
+    public boolean touched() {
+        return sweeps.stream().anyMatch(SweepRecord::touched);
+    }
+
+    /** Who read in it, by name. */
+    public String readBy() {
+        Map<Long, String> names = new LinkedHashMap<>();
+        sweeps.forEach(sweep -> sweep.readers().forEach(reader -> names.put(reader.id(), reader.name())));
+        return String.join(", ", names.values());
+    }
+
+    /** When it was last read; when it was begun, where nothing was read yet. */
+    public Instant readAt() {
+        return sweeps.stream()
+                .flatMap(sweep -> sweep.readTo().stream())
+                .max(Comparator.naturalOrder())
+                .orElse(row.begunAt());
+    }
+
+    /** What is judged of several sweeps, as “mean of 3 sweeps”; empty of one. */
+    public Optional<String> combined(String combination) {
+        int counted = judgement.counted().size();
+        return counted < 2 ? Optional.empty() : Optional.of(combination + " of " + counted + " sweeps");
     }
 }

@@ -29,8 +29,13 @@ class AttemptController {
     String begin(
             @ModelAttribute(name = "visit", binding = false) Visit visit,
             @RequestParam AttemptKind kind,
+            @RequestParam(defaultValue = "") String correction,
             @RequestParam int version) {
-        return answers.to(visit, () -> setUps.begin(visit.number(), visit.position(), kind, version, visit.by()));
+        visit.model().addAttribute("task", "corrected");
+        visit.model().addAttribute("taskStep", Step.VERDICT);
+        visit.model().addAttribute("typedCorrection", correction);
+        return answers.to(
+                visit, () -> setUps.begin(visit.number(), visit.position(), kind, correction, version, visit.by()));
     }
 
     @PostMapping("/waiting")

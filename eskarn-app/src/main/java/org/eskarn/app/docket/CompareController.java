@@ -67,8 +67,13 @@ class CompareController {
 
     private static void fill(Model model, SetUp setUp, Other other, boolean border, Display display) {
         Sweep before = other.attempt().last().assessment().corrected();
-        Sweep now = setUp.assessment().corrected();
+        Sweep now = setUp.sweep().assessment().corrected();
         Changes changes = Changes.of(setUp.requirement().feature().name(), before, now, border, display, false);
+        boolean inspectors = setUp.findings().inspections().contains(other.attempt());
+        model.addAttribute("inspectors", inspectors);
+        if (inspectors && setUp.findings().inspectors().isPresent()) {
+            model.addAttribute("sentence", InspectorWords.sentence(setUp, DocketPage.figures(setUp)));
+        }
         model.addAttribute("chosen", other);
         model.addAttribute("symbol", display.symbol());
         model.addAttribute("changes", changes);

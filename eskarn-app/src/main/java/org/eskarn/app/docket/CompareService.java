@@ -28,6 +28,9 @@ class CompareService {
     @Transactional(readOnly = true)
     public List<Other> others(Docket docket, SetUp setUp) {
         List<Other> others = new ArrayList<>();
+        if (setUp.blind()) {
+            return others;
+        }
         setUp.attempts().stream()
                 .filter(attempt -> attempt != setUp.attempt())
                 .forEach(attempt -> others.add(0, new Other(docket.row().number(), attempt)));
@@ -42,6 +45,7 @@ class CompareService {
                             .row()
                             .title()
                             .equals(setUp.requirement().row().title()))
+                    .filter(each -> !each.blind())
                     .flatMap(each -> reversed(each.attempts()))
                     .forEach(attempt -> others.add(new Other(other.row().number(), attempt)));
         }

@@ -77,6 +77,9 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
         if (standings.stream().allMatch(standing -> standing == Standing.RECORDED)) {
             return Outcome.RECORDED;
         }
+        if (setUps.stream().anyMatch(SetUp::restsOnLeftOut)) {
+            return Outcome.NOT_PROVEN;
+        }
         boolean allGood =
                 standings.stream().allMatch(standing -> standing == Standing.PASS || standing == Standing.RECORDED);
         return allGood ? Outcome.PASS : Outcome.NOT_PROVEN;

@@ -56,6 +56,16 @@ interface DocketMapper {
 
     long idOf(int number);
 
+    /** The unsigned dockets of a drawing's pieces with these serials, whatever the revision. */
+    List<DocketRow> openOfSerials(
+            @Param("drawingNumber") String drawingNumber, @Param("serials") Collection<String> serials);
+
+    /** The numbers of the dockets that a form has opened already. */
+    Optional<String> openedWith(String key);
+
+    void insertOpening(
+            @Param("key") String key, @Param("numbers") String numbers, @Param("by") long by, @Param("at") Instant at);
+
     /** One for each requirement of the part. */
     void insertSetUps(
             @Param("docketId") long docketId,
@@ -82,16 +92,52 @@ interface DocketMapper {
 
     void insertAttempt(
             @Param("setUpId") long setUpId,
-            @Param("number") int number,
             @Param("kind") AttemptKind kind,
+            @Param("correction") String correction,
             @Param("by") long by,
             @Param("at") Instant at);
 
-    /** Within the last attempt of the set-up. */
+    long lastAttempt(long setUpId);
+
+    /** @param like the sweep whose gauges it is read with */
     void insertSweep(
             @Param("setUpId") long setUpId,
-            @Param("number") int number,
-            @Param("gaugeId") long gaugeId,
+            @Param("attemptId") long attemptId,
+            @Param("like") long like,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    int cancelSweep(@Param("sweepId") long sweepId, @Param("by") long by, @Param("at") Instant at);
+
+    List<SetAsideRow> setAside(@Param("setUpIds") Collection<Long> setUpIds);
+
+    void insertSetAside(
+            @Param("sweepId") long sweepId,
+            @Param("cause") SetAsideCause cause,
+            @Param("reason") String reason,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    int countAgain(@Param("id") long id, @Param("by") long by, @Param("at") Instant at);
+
+    List<SignRow> signs(@Param("setUpIds") Collection<Long> setUpIds);
+
+    void insertSign(
+            @Param("sweepId") long sweepId,
+            @Param("outwards") boolean outwards,
+            @Param("reason") String reason,
+            @Param("by") long by,
+            @Param("at") Instant at);
+
+    int seeUnit(@Param("sweepId") long sweepId, @Param("by") long by, @Param("at") Instant at);
+
+    List<DecisionRow> decisions(@Param("setUpIds") Collection<Long> setUpIds);
+
+    void insertDecision(
+            @Param("setUpId") long setUpId,
+            @Param("lastAttemptId") long lastAttemptId,
+            @Param("standingAttemptId") long standingAttemptId,
+            @Param("reason") String reason,
             @Param("by") long by,
             @Param("at") Instant at);
 
@@ -158,7 +204,8 @@ interface DocketMapper {
 
     int setGauge(
             @Param("sweepId") long sweepId,
-            @Param("gaugeId") long gaugeId,
+            @Param("gaugeId") @Nullable Long gaugeId,
+            @Param("secondGaugeId") @Nullable Long secondGaugeId,
             @Param("reason") @Nullable String reason,
             @Param("overrideBy") @Nullable Long overrideBy);
 
@@ -166,10 +213,11 @@ interface DocketMapper {
 
     void insertZero(@Param("row") ZeroRow row, @Param("by") long by);
 
-    void deleteZero(long sweepId);
+    void deleteZero(@Param("sweepId") long sweepId, @Param("gaugeNumber") int gaugeNumber);
 
     void setRecheck(
             @Param("sweepId") long sweepId,
+            @Param("gaugeNumber") int gaugeNumber,
             @Param("recheck") String recheck,
             @Param("micrometres") BigDecimal micrometres);
 

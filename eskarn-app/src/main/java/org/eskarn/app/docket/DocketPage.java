@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Said;
@@ -15,14 +16,18 @@ import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.VerdictRule;
 import org.eskarn.app.picture.View;
 import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.Told;
 import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Verdict.Because;
 
 /**
  * Everything the docket screen shows, computed once for a request.
@@ -84,14 +89,20 @@ public record DocketPage(
     }
 
     private static LengthUnit dialUnit(SetUp setUp) {
-        Gauge gauge = setUp.sweep().gauge();
+        Gauge gauge = setUp.sweep().nextGauge();
         return gauge.readingUnit().length().orElse(gauge.graduationUnit());
     }
 
-    /** Sizes are said in the unit of the drawing, angles in degrees, other figures like readings. */
+    /** The unit of the dial, or what matches it in the system of the drawing. */
+    private static LengthUnit drawnUnit(SetUp setUp) {
+        LengthUnit dial = dialUnit(setUp);
+        return dial.metric() == setUp.requirement().metric() ? dial : dial.companion();
+    }
+
+    /** Sizes are said in the unit of the drawing, angles in degrees, other figures like readings, but in its system. */
     public static Display figures(SetUp setUp, Units units) {
         PartRequirement requirement = setUp.requirement();
-        LengthUnit unit = units.shown(requirement.figureUnit(dialUnit(setUp)));
+        LengthUnit unit = units.shown(requirement.figureUnit(drawnUnit(setUp)));
         boolean angular = requirement.row().characteristic().angular();
         double radius =
                 requirement.row().basis().radius().map(r -> r.micrometres()).orElse(0.0);
@@ -191,7 +202,7 @@ public record DocketPage(
 
     private String line(SetUp other) {
         if (other.waitsFor().isPresent()) {
-            return "waits for " + other.waitsFor().get().title();
+            return "on hold for " + other.waitsFor().get().title();
         }
         String limit = other.requirement().terms().limit().words();
         Double value = other.verdict().value();
@@ -270,7 +281,9 @@ public record DocketPage(
 
     /** Whether what was read can be laid beside what the same piece read before. */
     public boolean comparable() {
-        return setUp.sweep().complete() && !setUp.sweep().layout().kind().answered();
+        return !setUp.blind()
+                && setUp.sweep().complete()
+                && !setUp.sweep().layout().kind().answered();
     }
 
     /** Whether the simulated indicator can be put in the gauge's place now. */
@@ -288,19 +301,92 @@ public record DocketPage(
                 .findFirst();
     }
 
-    /** The share of the limit that the gauge's error limit takes, in percent; empty where nothing is limited. */
-    public Optional<Long> errorShare() {
-        return share(setUp.sweep().gauge().dial().errorLimit().micrometres());
+    /** The share of the limit that a length takes as indicator movement, in percent; empty where nothing is limited. */
+    public Optional<Long> share(Length length) {
+        double width = setUp.requirement().terms().allowedMovement();
+        return width > 0 ? Optional.of(Math.round(100 * length.micrometres() / width)) : Optional.empty();
     }
 
-    /** The share of the limit that one graduation takes, in percent; empty where nothing is limited. */
-    public Optional<Long> graduationShare() {
-        return share(setUp.sweep().gauge().dial().graduation().micrometres());
+    /** Whether the register has no gauge that can be used for it. */
+    public boolean gaugeMissing() {
+        return setUp.sweep().gauges().stream().anyMatch(Gauge::missing);
     }
 
-    private Optional<Long> share(double micrometres) {
-        double width = setUp.requirement().terms().bounds().width();
-        return width > 0 ? Optional.of(Math.round(100 * micrometres / width)) : Optional.empty();
+    /** What bare numbers mean, where that is not a unit of the drawing's system. */
+    public String bareUnits() {
+        return setUp.sweep().gauges().stream()
+                .map(gauge -> gauge.readingUnit() == ReadingUnit.DIVISION
+                        ? "divisions of " + gauge.dial().graduation()
+                        : gauge.readingUnit().symbol())
+                .distinct()
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** Who read what is shown, when and with what. */
+    public String readers() {
+        return SweepLine.readers(setUp, docket.row().signed());
+    }
+
+    /** Whether anything was taken off the readings that are shown. */
+    public boolean corrected() {
+        Corrections corrections = setUp.row().corrections();
+        return setUp.sweep().assessment().driftTaken()
+                || corrections.leverDegrees() > 0
+                || corrections.sag().isPresent()
+                || setUp.sweep().outwards();
+    }
+
+    /** The sweeps that may be seen, attempt by attempt. */
+    public List<SweepLine> sweepLines() {
+        return SweepLine.of(setUp, figures, display);
+    }
+
+    public boolean anySetAside() {
+        return setUp.visibleAttempts().stream()
+                .flatMap(attempt -> attempt.sweeps().stream())
+                .anyMatch(sweep -> sweep.setAside() != null);
+    }
+
+    /** The sweeps of the present attempt that can be set aside. */
+    public List<SweepLine.Choice> toSetAside() {
+        return SweepLine.toSetAside(setUp, figures);
+    }
+
+    /** How the sweeps differ, where they differ by more than they may. */
+    public Optional<String> disagreement() {
+        return setUp.verdict().because() == Because.SWEEPS_DISAGREE
+                ? Optional.of(SweepLine.capital(words.line()) + ".")
+                : Optional.empty();
+    }
+
+    /** The difference between inspectors, in one sentence; empty while there is one result only. */
+    public Optional<String> inspectors() {
+        return setUp.findings().inspectors().map(unused -> InspectorWords.sentence(setUp, figures));
+    }
+
+    /** The first whole verdict, where something was read after it. */
+    public Optional<String> asFound() {
+        boolean more = setUp.sweeps().stream().filter(SweepRecord::touched).count() > 1;
+        return setUp.blind() || !more
+                ? Optional.empty()
+                : setUp.asFound().map(found -> {
+                    Double value = found.verdict().value();
+                    return (value == null ? "" : figures.amount(value) + " " + figures.symbol() + ", ")
+                            + found.verdict().outcome().word();
+                });
+    }
+
+    /** Whether another inspector can measure now. */
+    public boolean secondPossible() {
+        return mayWork
+                && !setUp.blind()
+                && setUp.attempt().whole()
+                && setUp.sweep().complete();
+    }
+
+    /** Whether the part can be measured as corrected now. */
+    public boolean correctedPossible() {
+        return mayWork && !setUp.blind() && setUp.sweep().complete();
     }
 
     /** What else the sweep shows. */
@@ -321,5 +407,12 @@ public record DocketPage(
 
     public List<Repeats.Line> repeats() {
         return Repeats.of(setUp, display);
+    }
+
+    /** What the columns of repeats are called. */
+    public List<String> repeatNames() {
+        return Repeats.sweeps(setUp).stream()
+                .map(sweep -> "sweep " + sweep.row().number())
+                .toList();
     }
 }

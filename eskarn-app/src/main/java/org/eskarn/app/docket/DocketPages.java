@@ -2,13 +2,18 @@ package org.eskarn.app.docket;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import org.eskarn.app.account.Account;
 import org.eskarn.app.account.AccountService;
+import org.eskarn.app.account.Role;
 import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.docket.GaugeChoice.Offer;
+import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.picture.View;
-import org.eskarn.core.requirement.ZeroRule;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -53,12 +58,15 @@ class DocketPages {
         Step shown = step.orElse(setUp.current());
         model.addAttribute("place", "docket");
         model.addAttribute("today", LocalDate.now(clock));
-        if (shown == Step.GAUGE && setUp.sweep().readings().isEmpty()) {
-            model.addAttribute("offers", GaugeChoice.offers(setUp.requirement(), gauges.all(), LocalDate.now(clock)));
+        if (shown == Step.GAUGE && !setUp.sweep().touched()) {
+            offers(model, setUp);
         }
-        if (shown == Step.ZERO && setUp.requirement().row().zeroRule() == ZeroRule.MASTER) {
+        setUp.masterToSet().filter(gauge -> shown == Step.ZERO).ifPresent(gauge -> {
+            model.addAttribute("masterGauge", gauge);
             model.addAttribute("masters", zeros.masters(setUp));
-        }
+        });
+        model.addAttribute("causes", List.of(SetAsideCause.values()));
+        model.addAttribute("mayDecide", mayDecide(setUp, person));
         if (shown == Step.VERDICT) {
             model.addAttribute("questions", tracing.questionsOf(docket.row().number()));
         }
@@ -71,6 +79,28 @@ class DocketPages {
                         accounts.units(person.id()),
                         view,
                         person.role().inspects()));
+    }
+
+    /** The gauges of the kind that is required, and who adds one where there is none. */
+    private void offers(Model model, SetUp setUp) {
+        List<Gauge> all = gauges.all();
+        LocalDate today = LocalDate.now(clock);
+        for (int number = 1; number <= setUp.sweep().gauges().size(); number++) {
+            List<Offer> offers = GaugeChoice.offers(setUp.requirement(), number, all, today);
+            model.addAttribute(number == 1 ? "offers" : "secondOffers", offers);
+        }
+        model.addAttribute(
+                "keepers",
+                accounts.all().stream()
+                        .filter(account -> account.active() && account.role().keeps())
+                        .map(Account::name)
+                        .collect(Collectors.joining(", ")));
+    }
+
+    private static boolean mayDecide(SetUp setUp, SignedIn person) {
+        return setUp.findings().undecided()
+                && person.role() == Role.CHECKER
+                && !setUp.measuredBy().contains(person.id());
     }
 
     static Optional<Step> step(String written) {

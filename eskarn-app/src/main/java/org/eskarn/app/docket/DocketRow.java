@@ -21,7 +21,9 @@ public record DocketRow(
         LocalDate due,
         boolean signed,
         Instant openedAt,
-        @Nullable Long gaugeId) {
+        @Nullable Long gaugeId,
+        long openedBy,
+        String openedByName) {
 
     /** Whether the limits for parts in service count, where the drawing has such. */
     public boolean inService() {

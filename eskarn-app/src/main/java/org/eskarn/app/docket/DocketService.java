@@ -115,25 +115,43 @@ public class DocketService {
                 opening.due(),
                 false,
                 clock.instant(),
-                opening.gaugeId());
+                opening.gaugeId(),
+                by,
+                "");
         dockets.insertDocket(row, by);
         long id = dockets.idOf(number);
-        List<Gauge> all = gauges.all();
-        Map<Long, Long> gaugeOf = parts.requirements(opening.partId()).stream()
-                .collect(toMap(
-                        requirement -> requirement.row().id(),
-                        requirement -> GaugeChoice.usual(requirement, all, LocalDate.now(clock))
-                                .id()));
+        Map<Long, FirstGauges> gaugesOf = gaugesOf(opening.partId());
         dockets.insertSetUps(id, opening.partId(), by, clock.instant());
         dockets.insertAttempts(id, by, clock.instant());
         dockets.insertSweeps(
                 dockets.setUps(List.of(id)).stream()
-                        .map(setUp ->
-                                new FirstSweep(setUp.id(), Objects.requireNonNull(gaugeOf.get(setUp.requirementId()))))
+                        .map(setUp -> {
+                            FirstGauges own = Objects.requireNonNull(gaugesOf.get(setUp.requirementId()));
+                            return new FirstSweep(setUp.id(), own.first(), own.second());
+                        })
                         .toList(),
                 by,
                 clock.instant());
         return number;
+    }
+
+    private record FirstGauges(
+            @Nullable Long first, @Nullable Long second) {}
+
+    /** The usual gauges of each requirement of a part, by its id. */
+    private Map<Long, FirstGauges> gaugesOf(long partId) {
+        List<Gauge> all = gauges.all();
+        LocalDate today = LocalDate.now(clock);
+        return parts.requirements(partId).stream()
+                .collect(toMap(
+                        requirement -> requirement.row().id(),
+                        requirement -> new FirstGauges(
+                                GaugeChoice.usual(requirement, 1, all, today)
+                                        .map(Gauge::id)
+                                        .orElse(null),
+                                GaugeChoice.usual(requirement, 2, all, today)
+                                        .map(Gauge::id)
+                                        .orElse(null))));
     }
 
     /**
@@ -214,21 +232,26 @@ public class DocketService {
 
     private SetUpAssembler assembler(List<SetUpRow> setUps) {
         List<Long> ids = setUps.stream().map(SetUpRow::id).toList();
-        return ids.isEmpty()
-                ? new SetUpAssembler(
-                        Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
-                        Map.of(), Map.of())
-                : new SetUpAssembler(
-                        gauges.byId(),
-                        dockets.attempts(ids).stream().collect(groupingBy(AttemptRow::setUpId)),
-                        dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
-                        dockets.readings(ids).stream().collect(groupingBy(ReadingRow::sweepId)),
-                        dockets.zeros(ids).stream().collect(toMap(ZeroRow::sweepId, zero -> zero)),
-                        dockets.extraStations(ids).stream().collect(groupingBy(ExtraStationRow::sweepId)),
-                        dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
-                        dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)),
-                        dockets.leftOut(ids).stream().collect(groupingBy(LeftOutRow::setUpId)),
-                        dockets.remedies(ids).stream().collect(groupingBy(RemedyRow::setUpId)),
-                        dockets.truingSteps(ids).stream().collect(groupingBy(TruingStepRow::setUpId)));
+        if (ids.isEmpty()) {
+            return new SetUpAssembler(
+                    Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
+                    Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
+        }
+        return new SetUpAssembler(
+                gauges.byId(),
+                gauges.repeatabilities(),
+                dockets.attempts(ids).stream().collect(groupingBy(AttemptRow::setUpId)),
+                dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
+                dockets.readings(ids).stream().collect(groupingBy(ReadingRow::sweepId)),
+                dockets.zeros(ids).stream().collect(groupingBy(ZeroRow::sweepId)),
+                dockets.setAside(ids).stream().collect(toMap(SetAsideRow::sweepId, row -> row)),
+                dockets.signs(ids).stream().collect(groupingBy(SignRow::sweepId)),
+                dockets.extraStations(ids).stream().collect(groupingBy(ExtraStationRow::sweepId)),
+                dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
+                dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)),
+                dockets.leftOut(ids).stream().collect(groupingBy(LeftOutRow::setUpId)),
+                dockets.decisions(ids).stream().collect(groupingBy(DecisionRow::setUpId)),
+                dockets.remedies(ids).stream().collect(groupingBy(RemedyRow::setUpId)),
+                dockets.truingSteps(ids).stream().collect(groupingBy(TruingStepRow::setUpId)));
     }
 }

@@ -1,4 +1,7 @@
 package org.eskarn.app.docket;
 
-/** The empty sweep a set-up is opened with, and the gauge it will be read with. */
-record FirstSweep(long setUpId, long gaugeId) {}
+import org.jspecify.annotations.Nullable;
+
+/** The empty sweep a set-up is opened with, and the gauges it will be read with, where the register has them. */
+record FirstSweep(
+        long setUpId, @Nullable Long gaugeId, @Nullable Long secondGaugeId) {}

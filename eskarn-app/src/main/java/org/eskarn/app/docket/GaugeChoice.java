@@ -3,11 +3,11 @@ package org.eskarn.app.docket;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.gauge.Suitability;
-import org.eskarn.core.units.Length;
 
 /**
  * Which gauges can do a requirement: of the kind asked for, fine enough, reading sizes or deviations as it needs, reaching
@@ -39,18 +39,25 @@ final class GaugeChoice {
         }
     }
 
+    /** The kind that is required: of a pair 1 for the hole and 2 for the shaft; empty where no second gauge is. */
+    static Optional<GaugeKind> kind(PartRequirement requirement, int number) {
+        return number == 1 ? Optional.of(requirement.gaugeKind()) : requirement.secondGaugeKind();
+    }
+
     /**
      * All gauges of the kind asked for: first those that are free to use, of the drawing's own system, and of them the
      * coarsest that is fine enough, for it is the quickest to read; last those that cannot do it.
+     *
+     * @param number 1, or 2 for the gauge of the second reading of each pair
      */
-    static List<Offer> offers(PartRequirement requirement, List<Gauge> all, LocalDate today) {
-        boolean inMetric = requirement.row().layoutUnit().metric();
+    static List<Offer> offers(PartRequirement requirement, int number, List<Gauge> all, LocalDate today) {
+        GaugeKind kind = kind(requirement, number).orElse(null);
         return all.stream()
-                .filter(gauge -> gauge.kind() == requirement.row().gaugeKind())
+                .filter(gauge -> gauge.kind() == kind)
                 .map(gauge -> offer(requirement, gauge, today))
                 .sorted(Comparator.comparing((Offer offer) -> !offer.refusal().isEmpty())
                         .thenComparing(Offer::override)
-                        .thenComparing(offer -> offer.gauge().graduationUnit().metric() != inMetric)
+                        .thenComparing(offer -> offer.gauge().graduationUnit().metric() != requirement.metric())
                         .thenComparing(
                                 offer -> -offer.gauge().dial().graduation().micrometres())
                         .thenComparing(offer -> offer.gauge().mark()))
@@ -79,7 +86,7 @@ final class GaugeChoice {
         if (gauge.readsSizes() != wholeSizes) {
             return wholeSizes ? "it reads deviations, not whole sizes" : "it reads whole sizes, not deviations";
         }
-        if (wholeSizes && !reaches(requirement, gauge)) {
+        if (!requirement.reach().map(gauge::reaches).orElse(true)) {
             return "it does not reach the size";
         }
         boolean fine = requirement
@@ -90,26 +97,21 @@ final class GaugeChoice {
         return fine ? suitability.tooCoarse() : "its graduation is coarser than asked";
     }
 
-    private static boolean reaches(PartRequirement requirement, Gauge gauge) {
-        double from = gauge.dial().from().map(Length::micrometres).orElse(0.0);
-        double to = from + gauge.dial().travel().micrometres();
-        return requirement
-                .feature()
-                .size()
-                .map(size -> size.micrometres() >= from && size.micrometres() <= to)
-                .orElse(true);
-    }
-
-    /** The gauge named for it, else the first that can do it, else any: the Gauge step shows which it is. */
-    static Gauge usual(PartRequirement requirement, List<Gauge> all, LocalDate today) {
+    /**
+     * The gauge named for it, else the first that can do it; empty where the register has none. Another kind is never
+     * taken.
+     *
+     * @param number 1, or 2 for the gauge of the second reading of each pair
+     */
+    static Optional<Gauge> usual(PartRequirement requirement, int number, List<Gauge> all, LocalDate today) {
         Long named = requirement.row().gaugeId();
-        return all.stream()
-                .filter(gauge -> named != null && gauge.id() == named)
+        List<Offer> able = offers(requirement, number, all, today).stream()
+                .filter(offer -> offer.refusal().isEmpty())
+                .toList();
+        return able.stream()
+                .filter(offer -> number == 1 && named != null && offer.gauge().id() == named)
                 .findFirst()
-                .or(() -> offers(requirement, all, today).stream()
-                        .map(Offer::gauge)
-                        .findFirst())
-                .or(() -> all.stream().filter(gauge -> gauge.kind().read()).findFirst())
-                .orElseGet(() -> all.get(0));
+                .or(() -> able.stream().findFirst())
+                .map(Offer::gauge);
     }
 }

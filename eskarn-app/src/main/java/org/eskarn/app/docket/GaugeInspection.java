@@ -10,6 +10,8 @@ import org.eskarn.app.page.Display;
 import org.eskarn.core.gauge.ErrorPlace;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Reading;
+import org.eskarn.core.requirement.Judgement;
+import org.eskarn.core.verdict.Verdict;
 
 /**
  * The inspection of a gauge or fixture, as found beside as left, and where its error lives. That is read from pairs that
@@ -25,8 +27,8 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
     private static final String SEATING = "seating";
 
     /**
-     * @param asFound the first attempt's figure, in words
-     * @param asLeft the last attempt's, the same where there was only one
+     * @param asFound the first whole verdict, in words, whatever was swept again since
+     * @param asLeft the verdict that stands
      */
     public record Line(String title, String limit, String asFound, String asLeft, Standing standing) {}
 
@@ -89,18 +91,21 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
         return new Line(
                 setUp.requirement().row().title(),
                 setUp.requirement().terms().limit().words(),
-                figure(setUp, setUp.attempts().get(0)),
-                figure(setUp, setUp.attempt()),
+                setUp.blind() ? "–" : figure(setUp, setUp.asFound().map(Judgement::verdict)),
+                figure(setUp, Optional.of(setUp.verdict())),
                 Standing.of(setUp));
     }
 
-    private static String figure(SetUp setUp, Attempt attempt) {
-        Double value = attempt.verdict().value();
+    private static String figure(SetUp setUp, Optional<Verdict> verdict) {
         Display said = DocketPage.figures(setUp);
-        return value == null
-                ? "–"
-                : said.amount(value) + " " + said.symbol() + ", "
-                        + attempt.verdict().outcome().word();
+        return verdict.map(each -> {
+                    Double value = each.value();
+                    return value == null
+                            ? "–"
+                            : said.amount(value) + " " + said.symbol() + ", "
+                                    + each.outcome().word();
+                })
+                .orElse("–");
     }
 
     /** The sentences on where the error lives. */

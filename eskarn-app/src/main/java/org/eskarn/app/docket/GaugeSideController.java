@@ -2,6 +2,7 @@ package org.eskarn.app.docket;
 
 import java.util.Optional;
 import org.eskarn.app.docket.CorrectionService.CorrectionsForm;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -36,19 +37,23 @@ class GaugeSideController {
     String choose(
             @ModelAttribute(name = "visit", binding = false) Visit visit,
             @RequestParam long gauge,
+            @RequestParam(required = false) @Nullable Long second,
             @RequestParam(defaultValue = "") String reason,
             @RequestParam int version) {
         visit.model().addAttribute("task", "choose");
         visit.model().addAttribute("taskStep", Step.GAUGE);
         visit.model().addAttribute("chosenGauge", gauge);
+        visit.model().addAttribute("chosenSecond", second);
         visit.model().addAttribute("chosenReason", reason);
         return answers.to(
-                visit, () -> setUps.choose(visit.number(), visit.position(), gauge, reason, version, visit.by()));
+                visit,
+                () -> setUps.choose(visit.number(), visit.position(), gauge, second, reason, version, visit.by()));
     }
 
     @PostMapping("/zero")
     String setZero(
             @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam(defaultValue = "1") int gauge,
             @RequestParam long master,
             @RequestParam String setting,
             @RequestParam int version) {
@@ -57,15 +62,20 @@ class GaugeSideController {
         visit.model().addAttribute("chosenMaster", master);
         visit.model().addAttribute("typedSetting", setting);
         return answers.to(
-                visit, () -> zeros.set(visit.number(), visit.position(), master, setting, version, visit.by()));
+                visit, () -> zeros.set(visit.number(), visit.position(), gauge, master, setting, version, visit.by()));
     }
 
     @PostMapping("/zero/recheck")
     String recheckZero(
             @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam(defaultValue = "1") int gauge,
             @RequestParam String recheck,
             @RequestParam int version) {
-        return answers.to(visit, () -> zeros.recheck(visit.number(), visit.position(), recheck, version, visit.by()));
+        visit.model().addAttribute("task", "recheck");
+        visit.model().addAttribute("taskStep", Step.PROVE);
+        visit.model().addAttribute("typedRecheck", recheck);
+        return answers.to(
+                visit, () -> zeros.recheck(visit.number(), visit.position(), gauge, recheck, version, visit.by()));
     }
 
     @PostMapping("/reading-corrections")

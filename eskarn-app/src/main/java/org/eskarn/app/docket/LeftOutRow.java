@@ -15,5 +15,6 @@ public record LeftOutRow(
         @Nullable Long sweepId,
         @Nullable Step step,
         String reason,
+        long leftBy,
         String leftByName,
         Instant leftAt) {}

@@ -39,7 +39,7 @@ class OpeningController {
     @GetMapping
     String show(@PathVariable long id, @AuthenticationPrincipal SignedIn person, Model model) {
         String due = LocalDate.now(clock).plusDays(USUAL_DAYS).toString();
-        return page(id, new OpeningForm("", Purpose.FIRST_OFF, due, person.name(), null), Map.of(), model);
+        return page(id, OpeningForm.blank(due, person.name()), Map.of(), model);
     }
 
     @PostMapping

@@ -1,16 +1,20 @@
 package org.eskarn.app.docket;
 
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.eskarn.app.docket.DocketService.Opening;
-import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.PartService;
 import org.jspecify.annotations.Nullable;
@@ -25,17 +29,21 @@ public class OpeningService {
     private static final int LONGEST_SERIAL = 40;
     private static final int LONGEST_NAME = 80;
     private static final int MOST_DIGITS = 9;
+    private static final int LONGEST_KEY = 40;
+    private static final int MOST_NAMED = 3;
     /** Two serials that differ in their last digits, as VB-0411..VB-0418 or VB-0411..0418. */
     private static final Pattern RANGE = Pattern.compile("(.*?)(\\d+)\\s*\\.\\.\\s*(?:\\1)?(\\d+)");
 
+    private final DocketMapper mapper;
     private final DocketService dockets;
     private final PartService parts;
-    private final GaugeService gauges;
+    private final Clock clock;
 
-    OpeningService(DocketService dockets, PartService parts, GaugeService gauges) {
+    OpeningService(DocketMapper mapper, DocketService dockets, PartService parts, Clock clock) {
+        this.mapper = mapper;
         this.dockets = dockets;
         this.parts = parts;
-        this.gauges = gauges;
+        this.clock = clock;
     }
 
     /** What stands in the fields. */
@@ -44,15 +52,32 @@ public class OpeningService {
             @Nullable Purpose purpose,
             @Nullable String due,
             @Nullable String askedBy,
-            @Nullable Long gaugeId) {}
+            @Nullable Long gaugeId,
+            @Nullable String key,
+            @Nullable Boolean another) {
+
+        /** A form that was not sent yet; its key makes one that is sent several times open one set of dockets. */
+        static OpeningForm blank(String due, String askedBy) {
+            return new OpeningForm(
+                    "", Purpose.FIRST_OFF, due, askedBy, null, UUID.randomUUID().toString(), false);
+        }
+    }
 
     /**
-     * Opens a docket for each serial and returns their numbers.
+     * Opens a docket for each serial and returns their numbers. A form that was sent before returns those it opened then.
      *
-     * @throws FormRefused if a field is unfit, the part asks nothing, or there is no gauge
+     * @throws FormRefused if a field is unfit, the part has no requirements, or a piece has an open docket and another was
+     *     not asked for
      */
     @Transactional(rollbackFor = FormRefused.class)
     public List<Integer> open(long partId, OpeningForm form, long by) throws FormRefused {
+        // Locks the part, so that the same form sent twice at once is opened by one of them.
+        parts.markOpened(partId);
+        String key = form.key() == null ? "" : form.key().strip();
+        Optional<String> before = key.isEmpty() ? Optional.empty() : mapper.openedWith(key);
+        if (before.isPresent()) {
+            return Arrays.stream(before.get().split(" ")).map(Integer::valueOf).toList();
+        }
         Map<String, String> problems = new LinkedHashMap<>();
         List<String> serials = serials(form.serials(), problems);
         LocalDate due = due(form.due(), problems);
@@ -68,10 +93,13 @@ public class OpeningService {
             problems.put("gaugeId", "A gauge check is of one gauge: choose which, and type its serial alone.");
         }
         if (parts.requirements(partId).isEmpty()) {
-            problems.put("part", "This part asks nothing yet: add a requirement first.");
+            problems.put("part", "This part has no requirements yet: add one first.");
         }
-        if (gauges.all().isEmpty()) {
-            problems.put("part", "There is no gauge in the register to measure with.");
+        if (key.length() > LONGEST_KEY) {
+            problems.put("part", "Load this page again: its form is damaged.");
+        }
+        if (!Boolean.TRUE.equals(form.another())) {
+            inWork(partId, serials).ifPresent(sentence -> problems.putIfAbsent("another", sentence));
         }
         if (!problems.isEmpty() || due == null || purpose == null) {
             throw new FormRefused(problems);
@@ -90,7 +118,28 @@ public class OpeningService {
                             purpose == Purpose.GAUGE_CHECK ? form.gaugeId() : null),
                     by));
         }
+        if (!key.isEmpty()) {
+            mapper.insertOpening(
+                    key, numbers.stream().map(String::valueOf).collect(Collectors.joining(" ")), by, clock.instant());
+        }
         return numbers;
+    }
+
+    /** Which of the pieces have an open docket; empty where none has. */
+    private Optional<String> inWork(long partId, List<String> serials) {
+        if (serials.isEmpty()) {
+            return Optional.empty();
+        }
+        String drawing = parts.part(partId).orElseThrow().drawingNumber();
+        List<DocketRow> open = mapper.openOfSerials(drawing, serials);
+        return open.isEmpty()
+                ? Optional.empty()
+                : Optional.of(open.stream()
+                                .limit(MOST_NAMED)
+                                .map(row -> row.serial() + " in docket " + row.number())
+                                .collect(Collectors.joining(", "))
+                        + (open.size() > MOST_NAMED ? " and " + (open.size() - MOST_NAMED) + " more" : "")
+                        + " still open.");
     }
 
     private static @Nullable LocalDate due(@Nullable String typed, Map<String, String> problems) {
@@ -120,7 +169,7 @@ public class OpeningService {
             problems.putIfAbsent(
                     "serials", "These are " + serials.size() + " pieces; 100 dockets are opened at once at most.");
         } else if (new HashSet<>(serials).size() < serials.size()) {
-            problems.putIfAbsent("serials", "A serial stands there twice: take one out.");
+            problems.putIfAbsent("serials", "Duplicate serial: remove one.");
         }
         for (String serial : serials) {
             if (serial.length() > LONGEST_SERIAL) {

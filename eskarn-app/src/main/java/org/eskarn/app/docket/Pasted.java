@@ -28,7 +28,7 @@ public record Pasted(String text, List<Line> lines, String problem) {
         for (String typed : all.subList(0, Math.min(all.size(), MOST))) {
             int place = sweep.nextPlace() + lines.size();
             String station = place > sweep.layout().places() ? "no station left" : sweep.placeName(place);
-            lines.add(new Line(station, typed, problem(setUp, typed)));
+            lines.add(new Line(station, typed, problem(setUp, place, typed)));
         }
         int togo = ReadingService.placesToGo(sweep);
         String problem = "";
@@ -42,9 +42,9 @@ public record Pasted(String text, List<Line> lines, String problem) {
         return new Pasted(text, lines, problem);
     }
 
-    private static String problem(SetUp setUp, String typed) {
+    private static String problem(SetUp setUp, int place, String typed) {
         try {
-            ReadingService.parse(setUp, typed);
+            ReadingService.parse(setUp, new TypedReading(0, place, typed, "", ReadingSource.PASTED));
             return "";
         } catch (EntryRejected e) {
             return String.valueOf(e.getMessage());

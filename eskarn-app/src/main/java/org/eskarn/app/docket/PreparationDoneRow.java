@@ -2,4 +2,5 @@ package org.eskarn.app.docket;
 
 import java.time.Instant;
 
-public record PreparationDoneRow(long id, long setUpId, long preparationId, String doneByName, Instant doneAt) {}
+public record PreparationDoneRow(
+        long id, long setUpId, long preparationId, long doneBy, String doneByName, Instant doneAt) {}

@@ -4,6 +4,7 @@ import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
@@ -49,9 +50,10 @@ class QualificationController {
             @RequestParam int version,
             DecisionForm form,
             @AuthenticationPrincipal SignedIn person,
+            HttpServletRequest request,
             Model model) {
         try {
-            qualification.decide(id, version, form, person.account());
+            qualification.decide(id, version, form, person.account(), request.getRemoteAddr());
             return "redirect:/gauges/" + id + "/inspection";
         } catch (FormRefused e) {
             return page(id, form, e.problems(), person, model);

@@ -5,7 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.Account;
-import org.eskarn.app.account.AccountService;
+import org.eskarn.app.account.OwnPassword;
+import org.eskarn.app.account.PasswordRefused;
 import org.eskarn.app.gauge.GaugeKeeping;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
@@ -20,19 +21,19 @@ public class QualificationService {
     private final QualificationMapper mapper;
     private final DocketService dockets;
     private final GaugeKeeping keeping;
-    private final AccountService accounts;
+    private final OwnPassword ownPassword;
     private final Clock clock;
 
     QualificationService(
             QualificationMapper mapper,
             DocketService dockets,
             GaugeKeeping keeping,
-            AccountService accounts,
+            OwnPassword ownPassword,
             Clock clock) {
         this.mapper = mapper;
         this.dockets = dockets;
         this.keeping = keeping;
-        this.accounts = accounts;
+        this.ownPassword = ownPassword;
         this.clock = clock;
     }
 
@@ -61,11 +62,13 @@ public class QualificationService {
     /**
      * Decides on a gauge by its newest inspection, which has to be signed.
      *
+     * @param address the signer works from
      * @throws FormRefused if the inspection is not signed, the password is not the signer's, somebody was quicker, or a
      *     field is too long
      */
     @Transactional(rollbackFor = FormRefused.class)
-    public void decide(long gaugeId, int version, DecisionForm form, Account signer) throws FormRefused {
+    public void decide(long gaugeId, int version, DecisionForm form, Account signer, String address)
+            throws FormRefused {
         Typed typed = new Typed(new LinkedHashMap<>());
         String corrections = typed.atMost("corrections", Typed.text(form.corrections()), 400);
         String limits = typed.atMost("limits", Typed.text(form.limits()), 300);
@@ -73,8 +76,10 @@ public class QualificationService {
         if (inspections.isEmpty() || !inspections.get(0).docket().row().signed()) {
             typed.problem("decision", "Its inspection is not signed yet: sign the docket first, then decide.");
         }
-        if (!accounts.confirms(signer, form.password() == null ? "" : form.password())) {
-            typed.problem("password", "That is not your password: type the one you signed in with.");
+        try {
+            ownPassword.confirm(signer, form.password() == null ? "" : form.password(), address);
+        } catch (PasswordRefused e) {
+            typed.problem("password", String.valueOf(e.getMessage()));
         }
         if (!typed.problems().isEmpty()) {
             throw new FormRefused(typed.problems());

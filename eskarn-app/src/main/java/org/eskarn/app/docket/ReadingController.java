@@ -29,8 +29,9 @@ class ReadingController {
             @RequestParam long sweep,
             @RequestParam int place,
             @RequestParam String typed,
-            @RequestParam String key) {
-        TypedReading reading = TypedReading.ofKeypad(sweep, place, typed, key);
+            @RequestParam String key,
+            @RequestParam(defaultValue = "ASK") TypedReading.Meant meant) {
+        TypedReading reading = new TypedReading(sweep, place, typed, key, ReadingSource.KEYPAD, meant);
         visit.model().addAttribute("typed", typed);
         return answers.to(visit, () -> readings.take(visit.number(), visit.position(), reading, visit.by()));
     }

@@ -7,11 +7,12 @@ import org.eskarn.core.reading.ReadingUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A reading that stands, or one that was put right later.
+ * A reading that stands, was taken back, or was put right later. None is ever lost from sight.
  *
  * @param place 1 to n for the stations, n + 1 for the return
- * @param corrected whether another reading stands in its place by now
+ * @param standing whether it counts; else it was taken back, or another reading stands in its place
  * @param reason why this one was put in the place of another; null for one read in its turn
+ * @param takenBackByName who took it back or put another in its place; null while it stands
  */
 public record ReadingRow(
         long id,
@@ -22,11 +23,16 @@ public record ReadingRow(
         @Nullable BigDecimal other,
         ReadingUnit unit,
         String entryKey,
+        long takenBy,
         String takenByName,
         Instant takenAt,
+        boolean standing,
         boolean corrected,
         @Nullable String reason,
-        ReadingSource source) {
+        ReadingSource source,
+        @Nullable Long takenBackBy,
+        @Nullable String takenBackByName,
+        @Nullable Instant takenBackAt) {
 
     public Entry entry() {
         return new Entry(typed, number, other, unit);

@@ -1,21 +1,32 @@
 package org.eskarn.app.docket;
 
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.eskarn.app.docket.TypedReading.Meant;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.core.gauge.WholeSizeTyped;
 import org.eskarn.core.reading.AnswerParser;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Takes readings, takes them back and puts them right. A reading names its sweep and place, so that order is kept. */
 @Service
 public class ReadingService {
+
+    private static final int DECIMALS = 6;
+    private static final int LONGEST_TYPED = 24;
 
     private final DocketMapper mapper;
     private final SetUpLock lock;
@@ -55,16 +66,20 @@ public class ReadingService {
             return;
         }
         requireSamePlace(setUp, first);
+        lock.requireOwnEyes(setUp, by);
         if (setUp.current() != Step.SWEEP) {
             throw new DocketConflict("A reading is taken when all before the sweep is done: first "
                     + setUp.current().title().toLowerCase(Locale.ROOT) + ".");
+        }
+        if (setUp.unitUnseen()) {
+            throw new DocketConflict("Bare numbers are in another unit than the drawing: acknowledge that first.");
         }
         if (first.place() + readings.size() - 1 > sweep.layout().places()) {
             throw new DocketConflict(
                     "There are " + readings.size() + " readings, but only " + placesToGo(sweep) + " places to go.");
         }
         for (TypedReading typed : readings) {
-            Entry entry = parse(setUp, typed.typed());
+            Entry entry = parse(setUp, typed);
             mapper.insertReading(
                     sweep.row().id(), typed.place(), entry, typed.key(), null, typed.source(), by, clock.instant());
         }
@@ -77,16 +92,43 @@ public class ReadingService {
     /**
      * What a text means as a reading of this set-up.
      *
-     * @throws EntryRejected if it means none
+     * @throws EntryRejected if it means none, or it has to be asked what it means
      */
-    static Entry parse(SetUp setUp, String typed) throws EntryRejected {
-        if (setUp.requirement().terms().layout().kind().answered()) {
-            return AnswerParser.parse(typed);
+    static Entry parse(SetUp setUp, TypedReading typed) throws EntryRejected {
+        Requirement terms = setUp.requirement().terms();
+        if (terms.layout().kind().answered()) {
+            return AnswerParser.parse(typed.typed());
         }
-        SweepRecord sweep = setUp.sweep();
-        Entry entry = EntryParser.parse(typed, sweep.gauge().readingUnit());
-        sweep.gauge().dial().read(entry);
+        Gauge gauge = setUp.sweep().gaugeAt(typed.place());
+        Entry entry = EntryParser.parse(typed.typed(), gauge.readingUnit());
+        Length master = terms.basis().setTo().orElse(null);
+        if (master != null && !gauge.readsSizes()) {
+            if (typed.meant() == Meant.SIZE) {
+                entry = ofSize(entry, gauge.readingUnit(), master);
+            } else if (typed.meant() == Meant.ASK) {
+                WholeSizeTyped.check(entry, gauge.readingUnit(), gauge.dial(), master, terms.allowedMovement());
+            }
+        }
+        gauge.dial().read(entry);
         return entry;
+    }
+
+    /** What a movement after a correction means. */
+    static Entry parseMovement(SetUp setUp, String typed) throws EntryRejected {
+        return parse(setUp, new TypedReading(0, 1, typed, "", ReadingSource.KEYPAD, Meant.DEVIATION));
+    }
+
+    /** The deviation of a whole size from the master, written as the difference it is. */
+    private static Entry ofSize(Entry entry, ReadingUnit usual, Length master) {
+        LengthUnit unit =
+                entry.unit() == usual ? master.unit() : entry.unit().length().orElse(master.unit());
+        BigDecimal zero = master.amountIn(unit, DECIMALS).stripTrailingZeros();
+        String typed = entry.number().toPlainString() + "-" + zero.toPlainString();
+        return new Entry(
+                typed.length() > LONGEST_TYPED ? typed.substring(0, LONGEST_TYPED) : typed,
+                entry.number().subtract(zero),
+                null,
+                ReadingUnit.of(unit));
     }
 
     /** A page that got no answer sends the same Enter again; it is taken once. */
@@ -138,8 +180,9 @@ public class ReadingService {
                 || typed.place() > sweep.readings().size()) {
             throw lock.changedMeanwhile(setUp.row());
         }
-        String why = SetUpLock.reason(reason, "Write why the reading is put right");
-        Entry entry = parse(setUp, typed.typed());
+        String why = SetUpLock.reason(reason, "Enter why the reading is corrected");
+        lock.requireOwnEyes(setUp, by);
+        Entry entry = parse(setUp, typed);
         lock.reopenProof(setUp, by);
         mapper.markCorrected(sweep.readings().get(typed.place() - 1).id(), by, clock.instant());
         mapper.insertReading(
@@ -176,10 +219,10 @@ public class ReadingService {
     }
 
     /**
-     * Takes the last reading back; its row is kept.
+     * Takes the last reading back while the sweep is read; it stays in sight, struck through.
      *
      * @param place the place of the last reading as the page showed it
-     * @throws DocketConflict if another reading is the last by now, or there is none
+     * @throws DocketConflict if another reading is the last by now, there is none, or the sweep is complete
      */
     @Transactional(rollbackFor = DocketConflict.class)
     public void takeBack(int number, int position, long sweepId, int place, long by) throws DocketConflict {
@@ -189,7 +232,10 @@ public class ReadingService {
         if (sweep.row().id() != sweepId || last.isEmpty() || last.get().place() != place) {
             throw lock.changedMeanwhile(setUp.row());
         }
-        lock.reopenProof(setUp, by);
+        if (sweep.complete()) {
+            throw new DocketConflict("The sweep is complete: correct a reading with its reason instead.");
+        }
+        lock.requireOwnEyes(setUp, by);
         mapper.takeBack(last.get().id(), by, clock.instant());
     }
 }

@@ -9,15 +9,17 @@ import org.eskarn.core.verdict.Verdict.Because;
  * A correction beside what came of it.
  *
  * @param replaced whether another one was decided on before anything was measured again
+ * @param reversed whether it came out as it does when the readings were called with the wrong sign
  * @param recheck empty until the attempt after it has a figure, and where nothing was predicted
  */
-public record Rechecked(RemedyRow remedy, boolean replaced, Optional<Attempt> after, Optional<Recheck> recheck) {
+public record Rechecked(
+        RemedyRow remedy, boolean replaced, Optional<Attempt> after, Optional<Recheck> recheck, boolean reversed) {
 
     static Rechecked of(RemedyRow remedy, SetUp setUp) {
         boolean replaced = setUp.remedies().stream()
                 .anyMatch(other -> other.id() > remedy.id() && other.attemptId() == remedy.attemptId());
         if (replaced) {
-            return new Rechecked(remedy, true, Optional.empty(), Optional.empty());
+            return new Rechecked(remedy, true, Optional.empty(), Optional.empty(), false);
         }
         Optional<Attempt> after = setUp.attempts().stream()
                 .filter(attempt -> attempt.row().id() > remedy.attemptId())
@@ -26,7 +28,23 @@ public record Rechecked(RemedyRow remedy, boolean replaced, Optional<Attempt> af
         Optional<Recheck> recheck = after.filter(attempt -> attempt.verdict().because() == null
                         || attempt.verdict().because() == Because.WITHIN_UNCERTAINTY)
                 .flatMap(attempt -> compared(remedy, attempt));
-        return new Rechecked(remedy, false, after, recheck);
+        return new Rechecked(
+                remedy,
+                false,
+                after,
+                recheck,
+                recheck.map(each -> reversed(remedy, each, setUp, after)).orElse(false));
+    }
+
+    /** Unless the sign was turned between the attempt that was corrected and the recheck. */
+    private static boolean reversed(RemedyRow remedy, Recheck recheck, SetUp setUp, Optional<Attempt> after) {
+        Optional<Attempt> before = setUp.attempts().stream()
+                .filter(attempt -> attempt.row().id() == remedy.attemptId())
+                .findFirst();
+        Double found = before.map(attempt -> attempt.verdict().value()).orElse(null);
+        boolean turned = before.map(attempt -> attempt.last().outwards())
+                .equals(after.map(attempt -> !attempt.last().outwards()));
+        return found != null && !turned && recheck.reversed(found);
     }
 
     private static Optional<Recheck> compared(RemedyRow remedy, Attempt after) {

@@ -41,6 +41,7 @@ class RemedyController {
             @PathVariable int number,
             @PathVariable int position,
             RemedyForm form,
+            @RequestParam(defaultValue = "false") boolean checked,
             Model model,
             @AuthenticationPrincipal SignedIn person) {
         Docket docket = pages.docket(number);
@@ -50,6 +51,7 @@ class RemedyController {
         }
         Found found = remedies.found(docket.part(), setUp, person.id());
         Advice advice = RemedyAdvice.of(found, form);
+        model.addAttribute("checked", checked);
         model.addAttribute("place", "docket");
         model.addAttribute("docket", docket);
         model.addAttribute("setUp", setUp);
@@ -59,6 +61,12 @@ class RemedyController {
         model.addAttribute("problems", advice.problems());
         model.addAttribute("form", advice.kind() == RemedyKind.CUT ? CutAdvice.filled(found, form) : form);
         model.addAttribute("mayWork", person.role().inspects() && !docket.row().signed());
+        model.addAttribute(
+                "signDoubtful",
+                setUp.rechecked().stream()
+                        .reduce((earlier, later) -> later)
+                        .map(Rechecked::reversed)
+                        .orElse(false));
         model.addAttribute("words", VerdictWords.of(setUp, DocketPage.figures(setUp)));
         if (!model.containsAttribute("stepForm")) {
             model.addAttribute("stepForm", new StepForm("", "", ""));
@@ -82,7 +90,7 @@ class RemedyController {
         } catch (DocketConflict e) {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("problem", e.getMessage());
-            return show(number, position, form, model, person);
+            return show(number, position, form, true, model, person);
         }
     }
 
@@ -106,7 +114,7 @@ class RemedyController {
                     (e instanceof DocketConflict ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_CONTENT).value());
             model.addAttribute("problem", e.getMessage());
             model.addAttribute("stepForm", step);
-            return show(number, position, form, model, person);
+            return show(number, position, form, true, model, person);
         }
     }
 }

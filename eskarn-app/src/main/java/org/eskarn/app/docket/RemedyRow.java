@@ -20,5 +20,6 @@ public record RemedyRow(
         String words,
         @Nullable BigDecimal predictedMicrometres,
         BigDecimal uncertaintyMicrometres,
+        long decidedBy,
         String decidedByName,
         Instant decidedAt) {}

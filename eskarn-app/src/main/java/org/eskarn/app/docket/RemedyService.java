@@ -73,7 +73,8 @@ public class RemedyService {
 
     /** Whether anything found here can be corrected by a known step. */
     static boolean possible(SetUp setUp) {
-        return setUp.assessment().counts()
+        return !setUp.blind()
+                && setUp.assessment().counts()
                 && !RemedyKind.of(setUp.requirement().terms(), setUp.assessment())
                         .isEmpty();
     }
@@ -102,6 +103,7 @@ public class RemedyService {
                         words,
                         kept(advice.predicted()),
                         BigDecimal.valueOf(setUp.verdict().expanded()).setScale(DECIMALS, RoundingMode.HALF_UP),
+                        by,
                         "",
                         clock.instant()),
                 by);
@@ -137,7 +139,7 @@ public class RemedyService {
         if (where.isEmpty() || where.length() > 60 || done.strip().length() > 200) {
             throw new DocketConflict("Write where it was done, for example 45° or back screw, and how, shortly.");
         }
-        Entry entry = ReadingService.parse(setUp, typed);
+        Entry entry = ReadingService.parseMovement(setUp, typed);
         BigDecimal movement =
                 entry.middle(setUp.sweep().gauge().dial().graduation()).exactMicrometres();
         boolean signed = setUp.requirement().row().characteristic().signed();
@@ -159,6 +161,7 @@ public class RemedyService {
                         done.strip(),
                         typed.strip(),
                         movement,
+                        by,
                         "",
                         clock.instant()),
                 by);

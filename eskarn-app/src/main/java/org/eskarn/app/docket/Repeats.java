@@ -22,8 +22,9 @@ final class Repeats {
 
     /** The sweeps that stand side by side: the last four that have readings. */
     static List<SweepRecord> sweeps(SetUp setUp) {
-        List<SweepRecord> read = setUp.sweeps().stream()
-                .filter(sweep -> !sweep.readings().isEmpty())
+        List<SweepRecord> read = setUp.visibleAttempts().stream()
+                .flatMap(attempt -> attempt.sweeps().stream())
+                .filter(sweep -> !sweep.readings().isEmpty() && sweep.setAside() == null)
                 .toList();
         return read.subList(Math.max(0, read.size() - SIDE_BY_SIDE), read.size());
     }

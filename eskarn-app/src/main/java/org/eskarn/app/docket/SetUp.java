@@ -1,22 +1,28 @@
 package org.eskarn.app.docket;
 
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
+import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Judgement;
+import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.verdict.Verdict;
-import org.eskarn.core.verdict.Verdict.Because;
 
 /**
  * The work on one requirement of a docket: what is asked, what has been done, and every sweep taken.
  *
- * @param attempts in the order begun, at least one; the last is the one being worked on and judged
+ * @param attempts in the order begun, at least one; the last is the one being worked on
+ * @param findings what they come to
+ * @param asFound the first whole verdict there ever was, from the first sweeps whatever became of them; empty before it
  * @param stepsDone standing confirmations only
  * @param preparationsDone standing ticks only
  * @param leftOut what stands as left out
@@ -27,14 +33,41 @@ public record SetUp(
         SetUpRow row,
         PartRequirement requirement,
         List<Attempt> attempts,
+        Findings findings,
+        Optional<Judgement> asFound,
         List<StepDoneRow> stepsDone,
         List<PreparationDoneRow> preparationsDone,
         List<LeftOutRow> leftOut,
         List<RemedyRow> remedies,
         List<TruingStepRow> truingSteps) {
 
+    /** The same with the figures of another attempt shown, as they were signed before verdicts stood beside each other. */
+    public SetUp showing(Attempt shown) {
+        return new SetUp(
+                row,
+                requirement,
+                attempts,
+                findings.showing(shown),
+                asFound,
+                stepsDone,
+                preparationsDone,
+                leftOut,
+                remedies,
+                truingSteps);
+    }
+
     public Attempt attempt() {
         return attempts.get(attempts.size() - 1);
+    }
+
+    /** The attempts that may be seen: while another inspector measures, only theirs. */
+    public List<Attempt> visibleAttempts() {
+        return findings.blind() ? List.of(attempt()) : attempts;
+    }
+
+    /** Whether another inspector is measuring who is not to see what the ones before found. */
+    public boolean blind() {
+        return findings.blind();
     }
 
     /** The steps of truing made since the last attempt was measured. */
@@ -59,18 +92,35 @@ public record SetUp(
         return attempts.stream().flatMap(each -> each.sweeps().stream()).toList();
     }
 
-    /** What the core makes of the sweep being worked on. */
+    /** The figures that are shown: of the sweep while it is read, then of all that count. */
     public Assessment assessment() {
-        return sweep().assessment();
+        return sweep().complete() ? judgement().assessment() : sweep().assessment();
     }
 
-    /** The verdict on the requirement, from all sweeps of the last attempt. */
+    /** The verdict on the requirement, from every sweep that counts. */
     public Verdict verdict() {
-        return attempt().verdict();
+        return findings.verdict();
     }
 
     public Judgement judgement() {
-        return attempt().judgement();
+        return findings.shown().judgement();
+    }
+
+    /** Who took any reading of this requirement, whether it stands or not. */
+    public Set<Long> measuredBy() {
+        Set<Long> people = new HashSet<>();
+        sweeps().forEach(sweep -> sweep.allReadings().forEach(reading -> people.add(reading.takenBy())));
+        truingSteps.forEach(step -> people.add(step.takenBy()));
+        return people;
+    }
+
+    /** Whether a person took a reading in an attempt before the last. */
+    public boolean measuredBefore(long person) {
+        boolean read = attempts.subList(0, attempts.size() - 1).stream()
+                .flatMap(attempt -> attempt.sweeps().stream())
+                .flatMap(sweep -> sweep.allReadings().stream())
+                .anyMatch(reading -> reading.takenBy() == person);
+        return read || truingSteps.stream().anyMatch(step -> step.takenBy() == person);
     }
 
     /** Why and by whom the whole requirement is left out, if it is. */
@@ -156,6 +206,71 @@ public record SetUp(
         return sweep().layout().hunted() && !level && (current() == Step.SWEEP || anotherPin);
     }
 
+    /** Whether the sweep being worked on was begun by mistake: nothing was ever read in it, and there are others. */
+    public boolean cancellable() {
+        return !sweep().touched()
+                && sweeps().size() > 1
+                && sweep().setAside() == null
+                && (attempt().sweeps().size() == 1
+                        || attempt().counted().size() >= requirement.row().repeats());
+    }
+
+    /** Whether a correction was decided on or logged since the last one that was measured. */
+    public boolean corrected() {
+        Set<Long> present = new HashSet<>();
+        findings.inspections().forEach(attempt -> present.add(attempt.row().id()));
+        return remedies.stream()
+                        .anyMatch(remedy -> present.contains(remedy.attemptId()) && remedy.kind() != RemedyKind.LEAVE)
+                || truingSteps.stream().anyMatch(step -> present.contains(step.attemptId()));
+    }
+
+    /** Whether gauge or zero was left out of what the verdict rests on, so that it cannot pass as proven. */
+    public boolean restsOnLeftOut() {
+        Set<Long> counted = new HashSet<>();
+        findings.shown().counted().forEach(sweep -> counted.add(sweep.row().id()));
+        return leftOut.stream()
+                .anyMatch(row -> row.step() == Step.GAUGE
+                        || (row.step() == Step.ZERO && row.sweepId() != null && counted.contains(row.sweepId())));
+    }
+
+    /** Whether bare numbers are read in another system of units than the drawing's, and nobody has seen that yet. */
+    public boolean unitUnseen() {
+        return sweep().row().unitSeenAt() == null && otherSystem();
+    }
+
+    /** Whether a gauge reads in another system of units than the drawing's. */
+    public boolean otherSystem() {
+        boolean metric = requirement.metric();
+        return !requirement.terms().layout().kind().answered()
+                && sweep().gauges().stream()
+                        .filter(gauge -> !gauge.missing())
+                        .anyMatch(gauge -> gauge.graduationUnit().metric() != metric);
+    }
+
+    /** Whether the zero has to be set on a master, for each gauge. */
+    public boolean onMaster() {
+        return requirement.row().zeroRule() == ZeroRule.MASTER
+                && !requirement.terms().layout().kind().answered();
+    }
+
+    /** The number of the gauge whose master is still to be set; empty where none is. */
+    public Optional<Integer> masterToSet() {
+        if (!onMaster()) {
+            return Optional.empty();
+        }
+        return IntStream.rangeClosed(1, sweep().gauges().size())
+                .boxed()
+                .filter(number -> sweep().zero(number).isEmpty())
+                .findFirst();
+    }
+
+    /** Whether it matters which way the gauge counts: it tells a direction. */
+    public boolean directed() {
+        LayoutKind kind = requirement.terms().layout().kind();
+        return (kind == LayoutKind.RING || kind == LayoutKind.RINGS)
+                && !requirement.terms().characteristic().readsSizes();
+    }
+
     /** Whether nothing more is to be done: the verdict accepted by a person, or the whole left out. */
     public boolean settled() {
         return wholeLeftOut().isPresent() || (done(Step.VERDICT) && acceptable() && row.waitsFor() == null);
@@ -163,10 +278,6 @@ public record SetUp(
 
     /** Whether the verdict can stand, or is not proven for a reason that more sweeps do not mend. */
     public boolean acceptable() {
-        if (!sweep().zeroHolds()) {
-            return false;
-        }
-        Because because = verdict().because();
-        return because == null || because == Because.WITHIN_UNCERTAINTY || because == Because.LIMIT_IS_TEXT;
+        return Findings.stands(verdict());
     }
 }

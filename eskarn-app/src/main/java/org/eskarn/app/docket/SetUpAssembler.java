@@ -6,22 +6,33 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.requirement.Judgement;
+import org.eskarn.core.requirement.Judgement.Taken;
+import org.jspecify.annotations.Nullable;
 
-/** Puts rows read in bulk together to set-ups; each sweep is assessed once. */
+/**
+ * Puts rows read in bulk together to set-ups; each sweep is assessed once.
+ *
+ * @param repeatability of the gauges that were checked, by their ids, µm
+ */
 record SetUpAssembler(
         Map<Long, Gauge> gauges,
+        Map<Long, Double> repeatability,
         Map<Long, List<AttemptRow>> attempts,
         Map<Long, List<SweepRow>> sweeps,
         Map<Long, List<ReadingRow>> readings,
-        Map<Long, ZeroRow> zeros,
+        Map<Long, List<ZeroRow>> zeros,
+        Map<Long, SetAsideRow> setAside,
+        Map<Long, List<SignRow>> signs,
         Map<Long, List<ExtraStationRow>> extraStations,
         Map<Long, List<StepDoneRow>> stepsDone,
         Map<Long, List<PreparationDoneRow>> preparationsDone,
         Map<Long, List<LeftOutRow>> leftOut,
+        Map<Long, List<DecisionRow>> decisions,
         Map<Long, List<RemedyRow>> remedies,
         Map<Long, List<TruingStepRow>> truingSteps) {
 
@@ -39,24 +50,13 @@ record SetUpAssembler(
     }
 
     private SetUp setUp(SetUpRow row, PartRequirement requirement) {
-        List<SweepRow> taken = sweeps.getOrDefault(row.id(), List.of());
-        List<Attempt> whole = new ArrayList<>();
-        for (AttemptRow attempt : attempts.getOrDefault(row.id(), List.of())) {
-            List<SweepRecord> own = taken.stream()
-                    .filter(sweep -> sweep.attemptId() == attempt.id())
-                    .map(sweep -> sweep(sweep, row, requirement))
-                    .toList();
-            whole.add(new Attempt(
-                    attempt,
-                    own,
-                    Judgement.of(
-                            requirement.terms(),
-                            own.stream().map(SweepRecord::assessment).toList())));
-        }
+        List<Attempt> whole = attempts(row, requirement);
         return new SetUp(
                 row,
                 requirement,
                 whole,
+                Findings.of(whole, decisions.getOrDefault(row.id(), List.of())),
+                asFound(requirement, whole),
                 stepsDone.getOrDefault(row.id(), List.of()),
                 preparationsDone.getOrDefault(row.id(), List.of()),
                 leftOut.getOrDefault(row.id(), List.of()),
@@ -64,16 +64,106 @@ record SetUpAssembler(
                 truingSteps.getOrDefault(row.id(), List.of()));
     }
 
+    private List<Attempt> attempts(SetUpRow row, PartRequirement requirement) {
+        List<SweepRow> taken = sweeps.getOrDefault(row.id(), List.of());
+        List<Attempt> attempts = new ArrayList<>();
+        List<SweepRecord> pool = new ArrayList<>();
+        for (AttemptRow attempt : this.attempts.getOrDefault(row.id(), List.of())) {
+            List<SweepRecord> own = taken.stream()
+                    .filter(sweep -> sweep.attemptId() == attempt.id())
+                    .map(sweep -> sweep(sweep, row, requirement))
+                    .toList();
+            if (own.isEmpty()) {
+                // Begun and cancelled before anything was read.
+                continue;
+            }
+            // Measured again, the part is the same: what was read before counts as well.
+            if (attempt.kind() != AttemptKind.AGAIN) {
+                pool.clear();
+            }
+            pool.addAll(own);
+            attempts.add(new Attempt(attempt, own, judgement(requirement, pool)));
+        }
+        return attempts;
+    }
+
+    private Judgement judgement(PartRequirement requirement, List<SweepRecord> sweeps) {
+        List<SweepRecord> standing =
+                sweeps.stream().filter(sweep -> sweep.setAside() == null).toList();
+        return standing.isEmpty() ? unproven(requirement, sweeps) : judgementOf(requirement, standing);
+    }
+
+    /** Nothing counts: the last one is shown, and proves nothing. */
+    private static Judgement unproven(PartRequirement requirement, List<SweepRecord> sweeps) {
+        SweepRecord last = sweeps.get(sweeps.size() - 1);
+        return Judgement.of(
+                requirement.terms(), last.dial(), List.of(last.assessment().zeroLost()));
+    }
+
+    private Judgement judgementOf(PartRequirement requirement, List<SweepRecord> sweeps) {
+        double repeats = sweeps.stream()
+                .flatMap(sweep -> sweep.gauges().stream())
+                .mapToDouble(gauge -> repeatability.getOrDefault(gauge.id(), 0.0))
+                .max()
+                .orElse(0);
+        List<Taken> taken = sweeps.stream()
+                .map(sweep -> new Taken(sweep.assessment(), sweep.dial()))
+                .toList();
+        return Judgement.of(requirement.terms(), taken, repeats);
+    }
+
+    /** The verdict when it was first whole, whatever was set aside or swept again since. */
+    private Optional<Judgement> asFound(PartRequirement requirement, List<Attempt> attempts) {
+        List<SweepRecord> first = new ArrayList<>();
+        for (Attempt attempt : attempts) {
+            if (attempt.row().kind() != AttemptKind.AS_FOUND && attempt.row().kind() != AttemptKind.AGAIN) {
+                break;
+            }
+            for (SweepRecord sweep : attempt.sweeps()) {
+                first.add(sweep);
+                Judgement so = judgementOf(requirement, first);
+                if (Findings.stands(so.verdict())) {
+                    return Optional.of(so);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
     private SweepRecord sweep(SweepRow sweep, SetUpRow row, PartRequirement requirement) {
         return SweepRecord.of(
-                sweep,
-                Objects.requireNonNull(gauges.get(sweep.gaugeId())),
-                readings.getOrDefault(sweep.id(), List.of()),
-                extraStations.getOrDefault(sweep.id(), List.of()).stream()
-                        .map(ExtraStationRow::place)
-                        .toList(),
+                new SweepRecord.Stored(
+                        sweep,
+                        gauge(sweep.gaugeId(), requirement),
+                        second(sweep, requirement),
+                        readings.getOrDefault(sweep.id(), List.of()),
+                        extraStations.getOrDefault(sweep.id(), List.of()).stream()
+                                .map(ExtraStationRow::place)
+                                .toList(),
+                        zeros.getOrDefault(sweep.id(), List.of()),
+                        setAside.get(sweep.id()),
+                        signs.getOrDefault(sweep.id(), List.of())),
                 requirement,
-                row.corrections(),
-                zeros.get(sweep.id()));
+                row.corrections());
+    }
+
+    private Gauge gauge(@Nullable Long id, PartRequirement requirement) {
+        return id == null
+                ? Gauge.none(requirement.gaugeKind(), requirement.row().layoutUnit())
+                : Objects.requireNonNull(gauges.get(id));
+    }
+
+    /** Pairs that were read with one gauge before a second was required stay as they were read. */
+    private @Nullable Gauge second(SweepRow sweep, PartRequirement requirement) {
+        if (sweep.secondGaugeId() != null) {
+            return Objects.requireNonNull(gauges.get(sweep.secondGaugeId()));
+        }
+        boolean read = readings.containsKey(sweep.id());
+        return read
+                ? null
+                : requirement
+                        .secondGaugeKind()
+                        .map(kind -> Gauge.none(kind, requirement.row().layoutUnit()))
+                        .orElse(null);
     }
 }

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 class SetUpLock {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
-    private static final int LONGEST_REASON = 200;
+    static final int LONGEST_REASON = 200;
 
     private final DocketMapper mapper;
     private final DocketService dockets;
@@ -84,6 +84,18 @@ class SetUpLock {
 
     void reopenProof(SetUp setUp, long by) {
         reopen(setUp, List.of(Step.PROVE, Step.VERDICT), by);
+    }
+
+    /**
+     * The attempt of a second inspector is read by nobody who measured before.
+     *
+     * @throws DocketConflict if this person did
+     */
+    void requireOwnEyes(SetUp setUp, long by) throws DocketConflict {
+        if (setUp.attempt().row().kind() == AttemptKind.SECOND_INSPECTOR && setUp.measuredBefore(by)) {
+            throw new DocketConflict(
+                    "You took readings of this before: the second inspector's sweep is read by somebody else.");
+        }
     }
 
     /**

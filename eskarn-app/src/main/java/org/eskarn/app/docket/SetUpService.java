@@ -2,10 +2,14 @@ package org.eskarn.app.docket;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.docket.GaugeChoice.Offer;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +43,9 @@ public class SetUpService {
         if (step == Step.GAUGE) {
             requireGauge(setUp);
         }
+        if (step == Step.ZERO && setUp.masterToSet().isPresent()) {
+            throw new DocketConflict("Set the zero on its master first; leaving that out needs a reason.");
+        }
         if (step == Step.VERDICT && !setUp.acceptable()) {
             throw new DocketConflict("This sweep proves nothing, so its verdict cannot be accepted: sweep again.");
         }
@@ -47,9 +54,10 @@ public class SetUpService {
     }
 
     /**
-     * Opens a done step again. A zero set anew begins a new sweep when readings stand on the old one.
+     * Opens a done step again. A zero set anew begins one more sweep when a whole one stands on the old zero.
      *
-     * @throws DocketConflict if the set-up changed since the page was made, or the step is not done
+     * @throws DocketConflict if the set-up changed since the page was made, the step is not done, or an unfinished sweep
+     *     stands on the zero, which is set aside with a cause
      */
     @Transactional(rollbackFor = DocketConflict.class)
     public void reopen(int number, int position, Step step, int version, long by) throws DocketConflict {
@@ -62,48 +70,81 @@ public class SetUpService {
             mapper.takeUp(left.get().id(), by, clock.instant());
         } else if (step == Step.PREPARE) {
             setUp.preparationsDone().forEach(done -> mapper.reopenPreparation(done.id(), by, clock.instant()));
-        } else if (step == Step.SWEEP
-                || (step == Step.ZERO && !setUp.sweep().readings().isEmpty())) {
-            beginSweep(setUp, by);
+        } else if (step == Step.SWEEP || (step == Step.ZERO && setUp.sweep().touched())) {
+            oneMore(setUp, by);
         } else {
             lock.reopen(setUp, List.of(step), by);
         }
     }
 
     /**
-     * Begins another sweep; the ones before stay as they are.
+     * Begins one more sweep; every whole one counts.
      *
-     * @throws DocketConflict if the set-up changed since the page was made, or the last sweep has no reading yet
+     * @throws DocketConflict if the set-up changed since the page was made, or the last sweep is not whole
      */
     @Transactional(rollbackFor = DocketConflict.class)
     public void sweepAgain(int number, int position, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        if (setUp.sweep().readings().isEmpty()) {
+        oneMore(setUp, by);
+    }
+
+    private void oneMore(SetUp setUp, long by) throws DocketConflict {
+        if (!setUp.sweep().touched()) {
             throw lock.changedMeanwhile(setUp.row());
         }
-        beginSweep(setUp, by);
+        if (!setUp.sweep().complete()) {
+            throw new DocketConflict("This sweep is not complete: finish it, or set it aside with its cause.");
+        }
+        lock.requireOwnEyes(setUp, by);
+        mapper.insertSweep(
+                setUp.row().id(),
+                setUp.attempt().row().id(),
+                setUp.sweep().row().id(),
+                by,
+                clock.instant());
     }
 
     /**
      * Begins another attempt with a sweep of its own; the ones before stay as they are.
      *
-     * @throws DocketConflict if the set-up changed since the page was made, its last sweep has no reading yet, or the
-     *     second inspector is the one who measured before
+     * @param correction what was done to the part, for an attempt after correction; may be empty where a correction was
+     *     decided on or logged
+     * @throws DocketConflict if the set-up changed since the page was made, the attempt before is not whole, nothing was
+     *     corrected, or the second inspector has measured it before
      */
     @Transactional(rollbackFor = DocketConflict.class)
-    public void begin(int number, int position, AttemptKind kind, int version, long by) throws DocketConflict {
+    public void begin(int number, int position, AttemptKind kind, String correction, int version, long by)
+            throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        if (setUp.sweep().readings().isEmpty() || kind == AttemptKind.AS_FOUND) {
+        boolean second = kind == AttemptKind.SECOND_INSPECTOR;
+        if (!(second || kind == AttemptKind.CORRECTED) || setUp.blind()) {
             throw lock.changedMeanwhile(setUp.row());
         }
-        boolean measuredBefore =
-                setUp.attempts().stream().anyMatch(attempt -> attempt.row().begunBy() == by);
-        if (kind == AttemptKind.SECOND_INSPECTOR && measuredBefore) {
-            throw new DocketConflict("You measured this yourself: a second inspector is somebody else.");
+        if (!setUp.sweep().complete() || (second && !setUp.attempt().whole())) {
+            throw new DocketConflict("Finish the sweeps before: another attempt follows a whole one.");
         }
-        mapper.insertAttempt(setUp.row().id(), setUp.attempt().row().number() + 1, kind, by, clock.instant());
+        if (second && setUp.measuredBy().contains(by)) {
+            throw new DocketConflict(
+                    "You took readings of this yourself: a second inspector is one who took none of them.");
+        }
+        String done = "";
+        if (!second) {
+            done = correction.strip();
+            if (done.isEmpty() && !setUp.corrected()) {
+                throw new DocketConflict("Enter what was done to the part, for example “reground journal B”.");
+            }
+            if (done.length() > SetUpLock.LONGEST_REASON) {
+                throw new DocketConflict("Describe the correction in 200 characters at most.");
+            }
+        }
+        mapper.insertAttempt(setUp.row().id(), kind, done, by, clock.instant());
         mapper.setWaitsFor(setUp.row().id(), null, by);
-        beginSweep(setUp, by);
+        mapper.insertSweep(
+                setUp.row().id(),
+                mapper.lastAttempt(setUp.row().id()),
+                setUp.sweep().row().id(),
+                by,
+                clock.instant());
     }
 
     /**
@@ -135,13 +176,17 @@ public class SetUpService {
         if (step.isPresent() && (!step.get().canBeLeftOut() || setUp.done(step.get()))) {
             throw lock.changedMeanwhile(setUp.row());
         }
+        if (step.filter(Step.GAUGE::equals).isPresent()
+                && setUp.sweep().gauges().stream().anyMatch(Gauge::missing)) {
+            throw new DocketConflict("Without a gauge nothing can be read: leave out the whole requirement instead.");
+        }
         boolean cautionUnread =
                 setUp.requirement().preparations().stream().anyMatch(line -> line.caution() && !setUp.ticked(line));
         if (step.filter(Step.PREPARE::equals).isPresent() && cautionUnread) {
             throw new DocketConflict(
                     "The cautions are read first; what is left of the preparation may then be left out.");
         }
-        String why = SetUpLock.reason(reason, "Write why it is left out");
+        String why = SetUpLock.reason(reason, "Enter why it is left out");
         Long sweep = step.filter(Step::ofSweep).isPresent()
                 ? (Long) setUp.sweep().row().id()
                 : null;
@@ -163,28 +208,55 @@ public class SetUpService {
     /**
      * Chooses a gauge, as long as nothing was read with the one before.
      *
-     * @param reason why one that is overdue, in question or withdrawn is used all the same; else without meaning
+     * @param secondId of the second reading of each pair; null where one gauge reads both
+     * @param reason why one that is overdue, suspect, withdrawn or not calibrated is used; else without meaning
      * @throws DocketConflict if the set-up changed since the page was made, readings stand, the gauge cannot do it, or the
      *     reason is missing where one is needed
      */
     @Transactional(rollbackFor = DocketConflict.class)
-    public void choose(int number, int position, long gaugeId, String reason, int version, long by)
+    public void choose(
+            int number, int position, long gaugeId, @Nullable Long secondId, String reason, int version, long by)
             throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        if (!setUp.sweep().readings().isEmpty()) {
-            throw new DocketConflict("Another gauge is chosen before the first reading.");
+        if (setUp.sweep().touched()) {
+            throw new DocketConflict("Readings stand on this gauge: set the sweep aside first, then choose another.");
         }
-        Offer offer = gauges.find(gaugeId)
-                .map(gauge -> GaugeChoice.offer(setUp.requirement(), gauge, LocalDate.now(clock)))
-                .orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
-        requireUsable(offer);
-        String why = offer.override()
-                ? SetUpLock.reason(
+        List<Offer> offers = new ArrayList<>();
+        offers.add(offer(setUp, gaugeId, 1));
+        if (setUp.requirement().secondGaugeKind().isPresent()) {
+            if (secondId == null) {
+                throw new DocketConflict("Choose the gauge for the shaft as well.");
+            }
+            offers.add(offer(setUp, secondId, 2));
+        }
+        List<Offer> unfit = offers.stream().filter(Offer::override).toList();
+        String why = unfit.isEmpty()
+                ? null
+                : SetUpLock.reason(
                         reason,
-                        offer.gauge().mark() + " is " + offer.standing() + ": write why it is used all the same")
-                : null;
+                        unfit.get(0).gauge().mark() + " is " + unfit.get(0).standing() + ": enter why it is used");
         lock.reopen(setUp, List.of(Step.GAUGE, Step.ZERO), by);
-        mapper.setGauge(setUp.sweep().row().id(), gaugeId, why, why == null ? null : (Long) by);
+        mapper.setGauge(
+                setUp.sweep().row().id(),
+                gaugeId,
+                offers.size() > 1 ? secondId : null,
+                why,
+                why == null ? null : (Long) by);
+        for (ZeroRow zero : setUp.sweep().zeros()) {
+            mapper.deleteZero(zero.sweepId(), zero.gaugeNumber());
+        }
+    }
+
+    private Offer offer(SetUp setUp, long gaugeId, int gaugeNumber) throws DocketConflict {
+        Gauge gauge = gauges.find(gaugeId).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        GaugeKind kind = GaugeChoice.kind(setUp.requirement(), gaugeNumber).orElseThrow();
+        if (gauge.kind() != kind) {
+            throw new DocketConflict(
+                    gauge.mark() + " is a " + gauge.kind().title() + "; a " + kind.title() + " is required.");
+        }
+        Offer offer = GaugeChoice.offer(setUp.requirement(), gauge, LocalDate.now(clock));
+        requireUsable(offer);
+        return offer;
     }
 
     private static void requireUsable(Offer offer) throws DocketConflict {
@@ -193,14 +265,30 @@ public class SetUpService {
         }
     }
 
-    /** The gauge as it stands can be used: it can decide, and what needs a reason has one. */
+    /** The gauges as they stand can be used: of the kind required, able to decide, and with a reason where one is needed. */
     private void requireGauge(SetUp setUp) throws DocketConflict {
-        Offer offer = GaugeChoice.offer(setUp.requirement(), setUp.sweep().gauge(), LocalDate.now(clock));
-        requireUsable(offer);
-        if (offer.override() && setUp.sweep().row().overrideReason() == null) {
-            throw new DocketConflict(
-                    offer.gauge().mark() + " is " + offer.standing() + ": choose another, or take it with a reason.");
+        for (Gauge gauge : setUp.sweep().gauges()) {
+            if (gauge.missing()) {
+                throw new DocketConflict("No " + gauge.kind().title() + " is chosen: choose one first.");
+            }
+            Offer offer = GaugeChoice.offer(setUp.requirement(), gauge, LocalDate.now(clock));
+            requireUsable(offer);
+            if (offer.override() && setUp.sweep().row().overrideReason() == null) {
+                throw new DocketConflict(gauge.mark() + " is " + offer.standing()
+                        + ": choose another, or enter the reason for using it.");
+            }
         }
+    }
+
+    /**
+     * Keeps that somebody saw that bare numbers are in another system of units than the drawing's.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void seeUnit(int number, int position, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        mapper.seeUnit(setUp.sweep().row().id(), by, clock.instant());
     }
 
     /**
@@ -221,10 +309,5 @@ public class SetUpService {
             throw new DocketConflict("The cautions come first, one by one.");
         }
         mapper.insertPreparationDone(setUp.row().id(), preparationId, by, clock.instant());
-    }
-
-    private void beginSweep(SetUp setUp, long by) {
-        SweepRecord last = setUp.sweep();
-        mapper.insertSweep(setUp.row().id(), last.row().number() + 1, last.row().gaugeId(), by, clock.instant());
     }
 }

@@ -4,4 +4,4 @@ import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
 public record StepDoneRow(
-        long id, long setUpId, @Nullable Long sweepId, Step step, String doneByName, Instant doneAt) {}
+        long id, long setUpId, @Nullable Long sweepId, Step step, long doneBy, String doneByName, Instant doneAt) {}

@@ -1,10 +1,14 @@
 package org.eskarn.app.docket;
 
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
+import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.Layout;
@@ -21,55 +25,98 @@ import org.jspecify.annotations.Nullable;
 /**
  * One sweep as it was taken, with what the core makes of it.
  *
+ * @param gauge one that is {@link Gauge#missing()} where the register had none of the kind
+ * @param secondGauge of the second reading of each pair; null where one gauge reads both
  * @param readings those that stand, by place
- * @param corrected those that were put right, by place and in the order taken
- * @param zero how its zero was set on a master; null where it was not
+ * @param replaced those that were taken back or put right, by place and in the order taken
+ * @param zeros how its zeros were set on masters, at most one for each gauge
+ * @param setAside why it does not count; null where it does
+ * @param signs which way its gauge was said to count, in the order said
  */
 public record SweepRecord(
         SweepRow row,
         Gauge gauge,
+        @Nullable Gauge secondGauge,
         List<ReadingRow> readings,
-        List<ReadingRow> corrected,
+        List<ReadingRow> replaced,
         Assessment assessment,
-        @Nullable ZeroRow zero) {
+        List<ZeroRow> zeros,
+        @Nullable SetAsideRow setAside,
+        List<SignRow> signs) {
 
-    static SweepRecord of(
+    private static final double ROUNDING = 1e-9;
+
+    /** What was stored of one sweep. */
+    record Stored(
             SweepRow row,
             Gauge gauge,
-            List<ReadingRow> all,
+            @Nullable Gauge secondGauge,
+            List<ReadingRow> readings,
             List<String> extraPlaces,
-            PartRequirement requirement,
-            Corrections corrections,
-            @Nullable ZeroRow zero) {
-        Layout layout = requirement.terms().layout().extended(hunted(extraPlaces, requirement));
+            List<ZeroRow> zeros,
+            @Nullable SetAsideRow setAside,
+            List<SignRow> signs) {
+
+        private Gauge gaugeAt(int place) {
+            return secondGauge != null && place % 2 == 0 ? secondGauge : gauge;
+        }
+
+        private Dial dial() {
+            return secondGauge == null ? gauge.dial() : Dial.ofPair(gauge.dial(), secondGauge.dial());
+        }
+
+        /** What every reading of a gauge grows by: its master's deviation, less what it read on that master. */
+        private double deviation(int gaugeNumber) {
+            boolean wholeSizes = gaugeAt(gaugeNumber).readsSizes();
+            return zeros.stream()
+                    .filter(zero -> zero.gaugeNumber() == gaugeNumber)
+                    .mapToDouble(zero -> zero.deviation().doubleValue()
+                            - (wholeSizes ? 0 : zero.settingMicrometres().doubleValue()))
+                    .findFirst()
+                    .orElse(0);
+        }
+
+        private Corrections corrections(Corrections ofSetUp) {
+            boolean outwards = !signs.isEmpty() && signs.get(signs.size() - 1).outwards();
+            double first = deviation(1);
+            return ofSetUp.reversed(outwards).on(first, secondGauge == null ? first : deviation(2));
+        }
+    }
+
+    static SweepRecord of(Stored stored, PartRequirement requirement, Corrections corrections) {
+        Layout layout = requirement.terms().layout().extended(hunted(stored.extraPlaces(), requirement));
         List<ReadingRow> readings =
-                all.stream().filter(reading -> !reading.corrected()).toList();
-        List<ReadingRow> corrected = all.stream().filter(ReadingRow::corrected).toList();
+                stored.readings().stream().filter(ReadingRow::standing).toList();
+        List<ReadingRow> replaced = stored.readings().stream()
+                .filter(reading -> !reading.standing())
+                .toList();
         List<Station> stations = layout.stations();
         List<Reading> taken = readings.stream()
                 .filter(reading -> reading.place() <= stations.size())
-                .map(reading -> reading(stations.get(reading.place() - 1), reading.entry(), gauge))
+                .map(reading ->
+                        reading(stations.get(reading.place() - 1), reading.entry(), stored.gaugeAt(reading.place())))
                 .toList();
         @Nullable
         Double atReturn = readings.stream()
                 .filter(reading -> reading.place() > stations.size())
                 .findFirst()
-                .map(reading -> micrometres(reading, gauge))
+                .map(reading -> micrometres(reading, stored.gauge()))
                 .orElse(null);
-        Sweep sweep = new Sweep(layout, taken, atReturn);
+        Assessment assessment = Assessment.of(
+                requirement.terms(),
+                stored.dial(),
+                new Sweep(layout, taken, atReturn),
+                stored.corrections(corrections));
         return new SweepRecord(
-                row,
-                gauge,
+                stored.row(),
+                stored.gauge(),
+                stored.secondGauge(),
                 readings,
-                corrected,
-                Assessment.of(
-                        requirement.terms(),
-                        gauge.dial(),
-                        sweep,
-                        zero == null
-                                ? corrections
-                                : corrections.on(zero.deviation().doubleValue())),
-                zero);
+                replaced,
+                held(stored.zeros(), assessment) ? assessment : assessment.zeroLost(),
+                stored.zeros(),
+                stored.setAside(),
+                stored.signs());
     }
 
     private static List<Place> hunted(List<String> written, PartRequirement requirement) {
@@ -100,9 +147,36 @@ public record SweepRecord(
                 : reading.entry().middle(gauge.dial().graduation()).micrometres();
     }
 
+    private static boolean held(List<ZeroRow> zeros, Assessment assessment) {
+        return zeros.stream().allMatch(zero -> {
+            Double drift = zero.drift();
+            return drift == null || Math.abs(drift) <= assessment.allowedReturn() + ROUNDING;
+        });
+    }
+
     /** The stations of this sweep: those of the requirement, then those added while hunting. */
     public Layout layout() {
         return assessment.sweep().layout();
+    }
+
+    /** The gauge that a place is read with. */
+    public Gauge gaugeAt(int place) {
+        return secondGauge != null && place % 2 == 0 ? secondGauge : gauge;
+    }
+
+    /** The gauge of the next reading; the first one when all is read. */
+    public Gauge nextGauge() {
+        return complete() ? gauge : gaugeAt(nextPlace());
+    }
+
+    /** The dial; of two gauges what they are worth together. */
+    public Dial dial() {
+        return secondGauge == null ? gauge.dial() : Dial.ofPair(gauge.dial(), secondGauge.dial());
+    }
+
+    /** The gauges it is read with, one or two. */
+    public List<Gauge> gauges() {
+        return secondGauge == null ? List.of(gauge) : List.of(gauge, secondGauge);
     }
 
     /** What a place is called on paper: its station, or the return. */
@@ -117,18 +191,30 @@ public record SweepRecord(
         return readings.size() + 1;
     }
 
-    /** A reading in µm; only for places that have been read. */
+    /** A reading in µm as the gauge showed it; only for places that have been read. */
     double micrometres(int place) {
-        return micrometres(readings.get(place - 1), gauge);
+        return micrometres(readings.get(place - 1), gaugeAt(place));
     }
 
     /** What stood at a place before, the oldest first. */
-    public List<ReadingRow> correctedAt(int place) {
-        return corrected.stream().filter(reading -> reading.place() == place).toList();
+    public List<ReadingRow> replacedAt(int place) {
+        return replaced.stream().filter(reading -> reading.place() == place).toList();
+    }
+
+    /** All that was ever typed in it, in the order taken. */
+    public List<ReadingRow> allReadings() {
+        return Stream.concat(readings.stream(), replaced.stream())
+                .sorted(Comparator.comparingLong(ReadingRow::id))
+                .toList();
     }
 
     public Optional<ReadingRow> last() {
         return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1));
+    }
+
+    /** Whether anything was ever read in it, taken back or not. */
+    public boolean touched() {
+        return !readings.isEmpty() || !replaced.isEmpty();
     }
 
     /** Whether any reading came from the simulated indicator. */
@@ -140,9 +226,48 @@ public record SweepRecord(
         return assessment.sweep().complete();
     }
 
-    /** Whether the master read the same again, as far as it was read again at all. */
+    /** Whether it counts for the verdict: whole, its zero held, and nobody set it aside. */
+    public boolean counts() {
+        return setAside == null && assessment.counts();
+    }
+
+    /** How its zero was set on a master; null where it was not. */
+    public @Nullable ZeroRow zero() {
+        return zero(1).orElse(null);
+    }
+
+    /** @param gaugeNumber 1, or 2 for the gauge of the second reading of each pair */
+    public Optional<ZeroRow> zero(int gaugeNumber) {
+        return zeros.stream().filter(zero -> zero.gaugeNumber() == gaugeNumber).findFirst();
+    }
+
+    /** Whether the masters read the same again, as far as they were read again at all. */
     public boolean zeroHolds() {
-        Double drift = zero == null ? null : zero.drift();
-        return drift == null || Math.abs(drift) <= assessment.allowedReturn() + 1e-9;
+        return held(zeros, assessment);
+    }
+
+    /** Whether its gauge's figures grow when the plunger comes out. */
+    public boolean outwards() {
+        return !signs.isEmpty() && signs.get(signs.size() - 1).outwards();
+    }
+
+    /** Who read in it, in the order of their first reading. */
+    public List<Reader> readers() {
+        return Readers.of(this);
+    }
+
+    /** The readers as they are said; empty where nothing was read. */
+    public String readBy() {
+        return String.join(", ", readers().stream().map(Reader::said).toList());
+    }
+
+    /** When the first of its readings was taken; empty where nothing was read. */
+    public Optional<Instant> readFrom() {
+        return readings.stream().map(ReadingRow::takenAt).min(Comparator.naturalOrder());
+    }
+
+    /** When the last of its readings was taken; empty where nothing was read. */
+    public Optional<Instant> readTo() {
+        return readings.stream().map(ReadingRow::takenAt).max(Comparator.naturalOrder());
     }
 }

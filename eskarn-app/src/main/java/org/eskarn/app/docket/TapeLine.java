@@ -44,7 +44,7 @@ public record TapeLine(String id, String kind, String number, String at, String 
                     (next ? "next" : "") + (isReturn ? " return" : ""),
                     (isReturn ? "↺ " : "") + station.number(),
                     station.name(),
-                    sweep.correctedAt(place).stream().map(ReadingRow::typed).collect(Collectors.joining("  ")),
+                    sweep.replacedAt(place).stream().map(ReadingRow::typed).collect(Collectors.joining("  ")),
                     answer
                             ? micrometres == 1 ? "yes" : "no"
                             : entry.map(e -> typedBefore(e, display) + said(sweep, micrometres, display))

@@ -48,16 +48,22 @@ public class TraceService {
         List<Touched> touched = new ArrayList<>();
         for (Docket docket : dockets.whole(mapper.touchedBy(gaugeId, from))) {
             for (SetUp setUp : docket.setUps()) {
-                boolean rests = setUp.attempt().sweeps().stream()
-                        .anyMatch(sweep -> sweep.row().gaugeId() == gaugeId
-                                && !sweep.readings().isEmpty()
-                                && !sweep.row().begunAt().isBefore(from));
+                boolean rests = setUp.findings().inspections().stream()
+                        .flatMap(attempt -> attempt.sweeps().stream())
+                        .anyMatch(sweep -> sweep.setAside() == null && readWith(sweep, gaugeId, from));
                 if (rests && setUp.wholeLeftOut().isEmpty()) {
                     touched.add(new Touched(docket, setUp, TraceBack.changes(setUp.verdict(), error.micrometres())));
                 }
             }
         }
         return touched;
+    }
+
+    /** Whether a gauge took a reading since a moment; when its docket was opened does not matter. */
+    private static boolean readWith(SweepRecord sweep, long gaugeId, Instant from) {
+        return sweep.readings().stream()
+                .anyMatch(reading -> sweep.gaugeAt(reading.place()).id() == gaugeId
+                        && !reading.takenAt().isBefore(from));
     }
 
     /** Puts in question what the error could have turned, and returns how many; what is in question already is not doubled. */

@@ -13,5 +13,6 @@ public record TruingStepRow(
         String done,
         String typed,
         BigDecimal movementMicrometres,
+        long takenBy,
         String takenByName,
         Instant takenAt) {}

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.core.reading.ReturnCheck;
@@ -9,6 +10,7 @@ import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.verdict.Outcome;
+import org.eskarn.core.verdict.SweepAgreement;
 import org.eskarn.core.verdict.Verdict;
 import org.jspecify.annotations.Nullable;
 
@@ -30,7 +32,9 @@ public record VerdictWords(String word, String line) {
         Assessment assessment = setUp.assessment();
         Verdict verdict = setUp.verdict();
         if (verdict.because() == null) {
-            return new VerdictWords(verdict.outcome().word(), decided(requirement, setUp.judgement(), display));
+            return new VerdictWords(
+                    verdict.outcome().word(),
+                    decided(requirement, verdict, setUp.judgement(), display) + InspectorWords.confirmed(setUp));
         }
         return switch (verdict.because()) {
             case UNFINISHED -> new VerdictWords("not proven yet", toGo(requirement, assessment));
@@ -38,9 +42,13 @@ public record VerdictWords(String word, String line) {
                 new VerdictWords(
                         "not proven yet",
                         setUp.judgement().togo() == 1
-                                ? "one more sweep is asked for"
-                                : setUp.judgement().togo() + " more sweeps are asked for");
+                                ? "1 more valid sweep required"
+                                : setUp.judgement().togo() + " more valid sweeps required");
             case RETURN_OUT -> new VerdictWords("not proven", returnOut(assessment, display));
+            case ZERO_LOST -> new VerdictWords("not proven", zeroLost(setUp.sweep(), display));
+            case SWEEPS_DISAGREE -> new VerdictWords("not proven", disagree(setUp, display));
+            case INSPECTORS_DISAGREE, INSPECTORS_DIVIDED ->
+                new VerdictWords("not proven", InspectorWords.apart(setUp, display));
             case STATIONS_UNFIT ->
                 new VerdictWords("not proven", assessment.missing().orElse(""));
             case LIMIT_IS_TEXT ->
@@ -59,8 +67,7 @@ public record VerdictWords(String word, String line) {
         };
     }
 
-    private static String decided(Requirement requirement, Judgement judgement, Display display) {
-        Verdict verdict = judgement.verdict();
+    private static String decided(Requirement requirement, Verdict verdict, Judgement judgement, Display display) {
         if (requirement.limit().kind() == LimitKind.ANSWER) {
             return verdict.outcome() == Outcome.PASS ? "every answer is yes" : "an answer is no";
         }
@@ -77,7 +84,8 @@ public record VerdictWords(String word, String line) {
                 ? by + " inside " + limit
                 : by + (below ? " under " : " over ") + limit;
         String mean = judgement.counted().size() > 1
-                ? ", mean of " + judgement.counted().size() + " sweeps"
+                ? ", " + requirement.combination().title() + " of "
+                        + judgement.counted().size() + " sweeps"
                 : "";
         return (apart < verdict.expanded() ? line + ", less than U" : line) + mean;
     }
@@ -88,6 +96,31 @@ public record VerdictWords(String word, String line) {
         String places = stations + (stations == 1 ? " station" : " stations");
         String left = stations == 0 ? "the return to go" : places + (returns ? " and the return to go" : " to go");
         return assessment.alreadyPast(requirement) ? "past the limit already; " + left : left;
+    }
+
+    private static String zeroLost(SweepRecord sweep, Display display) {
+        double drift = sweep.zeros().stream()
+                .map(ZeroRow::drift)
+                .filter(java.util.Objects::nonNull)
+                .mapToDouble(Double::doubleValue)
+                .reduce(0, (a, b) -> Math.abs(b) > Math.abs(a) ? b : a);
+        return "the master read %s off at the end, allowed ±%s: sweep again"
+                .formatted(display.signed(drift), figure(sweep.assessment().allowedReturn(), display));
+    }
+
+    /** How far the sweeps differ, and which of them stands apart. */
+    private static String disagree(SetUp setUp, Display display) {
+        SweepAgreement agreement = setUp.judgement().agreement().orElseThrow();
+        String by = "the sweeps differ by %s, allowed %s"
+                .formatted(figure(agreement.range(), display), figure(agreement.allowed(), display));
+        List<SweepRecord> counted = setUp.findings().shown().counted();
+        return agreement
+                .apart()
+                .map(apart -> by + ": sweep " + counted.get(apart).row().number() + " stands apart")
+                .orElse(
+                        counted.size() == 2
+                                ? by + ": sweep once more to see which is off"
+                                : by + "; none stands apart by itself");
     }
 
     private static String returnOut(Assessment assessment, Display display) {

@@ -36,7 +36,8 @@ record Visit(
                 SetUpController.class,
                 ReadingController.class,
                 GaugeSideController.class,
-                AttemptController.class
+                AttemptController.class,
+                EvidenceController.class
             })
     static class Advice {
 

@@ -7,18 +7,21 @@ import org.jspecify.annotations.Nullable;
 /**
  * The zero of a sweep as it was set on a master.
  *
+ * @param gaugeNumber 1, or 2 for the gauge of the second reading of each pair
  * @param deviation how far the master is from what the zero means, µm; readings grow by it
  * @param setting what the gauge read on it, as typed
  * @param recheck what it read on it again at the end, as typed; null until then
  */
 public record ZeroRow(
         long sweepId,
+        int gaugeNumber,
         String master,
         BigDecimal deviation,
         String setting,
         BigDecimal settingMicrometres,
         @Nullable String recheck,
         @Nullable BigDecimal recheckMicrometres,
+        long setBy,
         String setByName,
         Instant setAt) {
 

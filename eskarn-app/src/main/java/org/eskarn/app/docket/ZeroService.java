@@ -3,12 +3,14 @@ package org.eskarn.app.docket;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.gauge.GaugeStatus;
 import org.eskarn.core.gauge.Block;
 import org.eskarn.core.gauge.BlockStack;
 import org.eskarn.core.reading.Entry;
@@ -47,10 +49,10 @@ public class ZeroService {
                 .setTo()
                 .map(Length::micrometres)
                 .orElse(0.0);
-        boolean metric = setUp.requirement().row().layoutUnit().metric();
+        boolean metric = setUp.requirement().metric();
         return gauges.all().stream()
                 .filter(gauge -> switch (gauge.kind()) {
-                    case BLOCK_SET, SETTING_RING, SETTING_DISC, SQUARE -> true;
+                    case BLOCK_SET, SETTING_RING, SETTING_DISC, SQUARE -> usable(gauge);
                     default -> false;
                 })
                 .sorted(Comparator.comparing((Gauge gauge) -> !near(gauge, wanted))
@@ -58,6 +60,11 @@ public class ZeroService {
                         .thenComparing(gauge -> gauge.graduationUnit().metric() != metric)
                         .thenComparing(Gauge::mark))
                 .toList();
+    }
+
+    /** One that is in question, withdrawn or not calibrated sets no zero. */
+    private static boolean usable(Gauge master) {
+        return master.status() == GaugeStatus.IN_SERVICE && master.calibrated();
     }
 
     private static boolean near(Gauge master, double wanted) {
@@ -69,8 +76,9 @@ public class ZeroService {
     private record Chosen(String said, double deviation) {}
 
     /**
-     * Records the zero.
+     * Sets the zero on a master: records it, and confirms the step when no other gauge waits for a master.
      *
+     * @param gaugeNumber 1, or 2 for the gauge of the second reading of each pair
      * @param masterId of the ring, disc, square or block set
      * @param typed what the gauge reads on it, with the zero set
      * @throws EntryRejected if that is no reading of the gauge
@@ -78,30 +86,47 @@ public class ZeroService {
      *     not fit
      */
     @Transactional(rollbackFor = {EntryRejected.class, DocketConflict.class})
-    public void set(int number, int position, long masterId, String typed, int version, long by)
+    public void set(int number, int position, int gaugeNumber, long masterId, String typed, int version, long by)
             throws EntryRejected, DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        if (!setUp.sweep().readings().isEmpty()) {
-            throw new DocketConflict("Readings stand on this zero: set it anew with a new sweep.");
+        if (setUp.sweep().touched()) {
+            throw new DocketConflict("Readings stand on this zero: begin one more sweep for another zero.");
         }
+        if (setUp.current() != Step.ZERO
+                || gaugeNumber < 1
+                || gaugeNumber > setUp.sweep().gauges().size()) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        lock.requireOwnEyes(setUp, by);
         Gauge master = gauges.find(masterId).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        if (!usable(master)) {
+            throw new DocketConflict(
+                    master.mark() + " is " + master.standing(LocalDate.now(clock)) + ": choose another master.");
+        }
+        Gauge gauge = setUp.sweep().gaugeAt(gaugeNumber);
         Chosen chosen = chosen(setUp, master);
-        Entry entry = EntryParser.parse(typed, setUp.sweep().gauge().readingUnit());
-        BigDecimal read =
-                rounded(entry.middle(setUp.sweep().gauge().dial().graduation()).micrometres());
-        mapper.deleteZero(setUp.sweep().row().id());
+        BigDecimal read = read(gauge, typed);
+        mapper.deleteZero(setUp.sweep().row().id(), gaugeNumber);
         mapper.insertZero(
                 new ZeroRow(
                         setUp.sweep().row().id(),
+                        gaugeNumber,
                         chosen.said(),
                         rounded(chosen.deviation()),
-                        entry.typed(),
+                        typed.strip(),
                         read,
                         null,
                         null,
+                        by,
                         "",
                         clock.instant()),
                 by);
+        boolean another = setUp.masterToSet().isPresent()
+                && setUp.sweep().gauges().size() > 1
+                && setUp.sweep().zero(3 - gaugeNumber).isEmpty();
+        if (!another) {
+            mapper.insertStepDone(setUp.row().id(), setUp.sweep().row().id(), Step.ZERO, by, clock.instant());
+        }
     }
 
     /**
@@ -111,18 +136,23 @@ public class ZeroService {
      * @throws DocketConflict if the set-up changed since the page was made, or no zero was set on a master
      */
     @Transactional(rollbackFor = {EntryRejected.class, DocketConflict.class})
-    public void recheck(int number, int position, String typed, int version, long by)
+    public void recheck(int number, int position, int gaugeNumber, String typed, int version, long by)
             throws EntryRejected, DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        if (setUp.sweep().zero() == null) {
-            throw lock.changedMeanwhile(setUp.row());
+        ZeroRow zero = setUp.sweep().zero(gaugeNumber).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        if (zero.recheck() != null) {
+            throw new DocketConflict("The master was read again already, and read " + zero.recheck()
+                    + ": set the sweep aside if that was wrong.");
         }
-        Entry entry = EntryParser.parse(typed, setUp.sweep().gauge().readingUnit());
+        lock.requireOwnEyes(setUp, by);
+        BigDecimal read = read(setUp.sweep().gaugeAt(gaugeNumber), typed);
         lock.reopenProof(setUp, by);
-        mapper.setRecheck(
-                setUp.sweep().row().id(),
-                entry.typed(),
-                rounded(entry.middle(setUp.sweep().gauge().dial().graduation()).micrometres()));
+        mapper.setRecheck(setUp.sweep().row().id(), gaugeNumber, typed.strip(), read);
+    }
+
+    private static BigDecimal read(Gauge gauge, String typed) throws EntryRejected {
+        Entry entry = EntryParser.parse(typed, gauge.readingUnit());
+        return rounded(gauge.dial().read(entry).micrometres());
     }
 
     private Chosen chosen(SetUp setUp, Gauge master) throws DocketConflict {

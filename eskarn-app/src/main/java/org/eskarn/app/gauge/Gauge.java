@@ -2,6 +2,7 @@ package org.eskarn.app.gauge;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.Optional;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.ReadingUnit;
@@ -19,6 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param perTurn divisions for one turn of the needle; null where there is no needle
  * @param masterSize the size of a master; null for what is read
  * @param masterDeviation of that size, µm
+ * @param spanFrom the smallest size a comparator can be set to; null where none is stated
+ * @param spanTo the largest; null where none is stated
+ * @param calibrated whether any calibration is on record
  */
 public record Gauge(
         long id,
@@ -46,15 +50,75 @@ public record Gauge(
         @Nullable LengthUnit masterUnit,
         @Nullable BigDecimal masterDeviation,
         String limitsOfUse,
-        int version) {
+        @Nullable BigDecimal spanFrom,
+        @Nullable BigDecimal spanTo,
+        @Nullable LengthUnit spanUnit,
+        int version,
+        boolean calibrated) {
 
     /** Days ahead in which a calibration counts as falling due. */
     public static final int DUE_SOON_DAYS = 30;
+
+    /** Stands for the gauge that the register does not have; nothing can be read with it. */
+    public static Gauge none(GaugeKind kind, LengthUnit unit) {
+        return new Gauge(
+                0,
+                "",
+                "",
+                kind,
+                BigDecimal.ONE,
+                unit,
+                BigDecimal.ZERO,
+                unit,
+                BigDecimal.ONE,
+                unit,
+                ReadingUnit.of(unit),
+                null,
+                null,
+                "",
+                LocalDate.MIN,
+                "",
+                "",
+                GaugeStatus.WITHDRAWN,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                "",
+                null,
+                null,
+                null,
+                0,
+                false);
+    }
+
+    /** Whether it stands for one that the register does not have. */
+    public boolean missing() {
+        return id == 0;
+    }
+
+    /** Whether a size is one it can be set to or reads; true where no span is stated. */
+    public boolean reaches(double micrometres) {
+        BigDecimal smallest = readsSizes() ? rangeFrom : spanFrom;
+        LengthUnit unit = readsSizes() ? rangeFromUnit : spanUnit;
+        BigDecimal largest = readsSizes() ? Objects.requireNonNull(rangeFrom).add(travel) : spanTo;
+        if (unit == null) {
+            return true;
+        }
+        double tiny = 1e-6;
+        return (smallest == null || micrometres >= new Length(smallest, unit).micrometres() - tiny)
+                && (largest == null || micrometres <= new Length(largest, unit).micrometres() + tiny);
+    }
 
     /** How it stands on a day, in words: its status, or that its calibration is due. */
     public String standing(LocalDate today) {
         if (status != GaugeStatus.IN_SERVICE) {
             return status.title();
+        }
+        if (!calibrated) {
+            return "not calibrated";
         }
         if (overdue(today)) {
             return "overdue";
@@ -64,7 +128,7 @@ public record Gauge(
 
     /** Whether it is used only with a reason and a name. */
     public boolean needsOverride(LocalDate today) {
-        return status != GaugeStatus.IN_SERVICE || overdue(today);
+        return status != GaugeStatus.IN_SERVICE || !calibrated || overdue(today);
     }
 
     /** The size of a master as it really is, µm; empty where it has none. */

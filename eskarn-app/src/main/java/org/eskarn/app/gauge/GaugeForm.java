@@ -28,7 +28,9 @@ public record GaugeForm(
         @Nullable String nextDue,
         @Nullable String intervalMonths,
         @Nullable String intervalUses,
-        @Nullable String limitsOfUse) {
+        @Nullable String limitsOfUse,
+        @Nullable String spanFrom,
+        @Nullable String spanTo) {
 
     static GaugeForm blank(LocalDate due) {
         return new GaugeForm(
@@ -49,6 +51,8 @@ public record GaugeForm(
                 "",
                 due.toString(),
                 "12",
+                "",
+                "",
                 "",
                 "");
     }
@@ -74,7 +78,9 @@ public record GaugeForm(
                 gauge.nextDue().toString(),
                 written(gauge.intervalMonths()),
                 written(gauge.intervalUses()),
-                gauge.limitsOfUse());
+                gauge.limitsOfUse(),
+                written(gauge.spanFrom()),
+                written(gauge.spanTo()));
     }
 
     private static String written(@Nullable Object number) {
@@ -94,6 +100,11 @@ public record GaugeForm(
         BigDecimal error = typed.number("errorLimit", errorLimit);
         if (error != null && error.signum() < 0) {
             typed.problem("errorLimit", "An error limit is not below zero: it counts either way.");
+        }
+        BigDecimal smallest = compares() ? typed.above("spanFrom", spanFrom, "The smallest size") : null;
+        BigDecimal largest = compares() ? typed.above("spanTo", spanTo, "The largest size") : null;
+        if (smallest != null && largest != null && largest.compareTo(smallest) <= 0) {
+            typed.problem("spanTo", "The largest size must be greater than the smallest.");
         }
         LocalDate due = before == null ? typed.day("nextDue", nextDue) : before.nextDue();
         return new Gauge(
@@ -124,7 +135,21 @@ public record GaugeForm(
                 size == null ? null : unit,
                 size == null ? null : typed.number("masterDeviation", masterDeviation),
                 typed.atMost("limitsOfUse", Typed.text(limitsOfUse), 300),
-                0);
+                smallest,
+                largest,
+                smallest == null && largest == null ? null : spanUnit(),
+                0,
+                before != null && before.calibrated());
+    }
+
+    /** Whether it is set to a size and reads deviations from it. */
+    private boolean compares() {
+        return kind.read() && Typed.text(rangeFrom).isEmpty();
+    }
+
+    /** Sizes are written in millimetres or inches, whatever the dial is divided in. */
+    public LengthUnit spanUnit() {
+        return unit.metric() ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
     }
 
     /** What is read needs it; what is only compared with has none, and keeps a one that nothing looks at. */

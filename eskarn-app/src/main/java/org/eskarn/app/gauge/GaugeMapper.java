@@ -54,5 +54,8 @@ interface GaugeMapper {
 
     List<GaugeCheckRow> checks(long gaugeId);
 
+    /** The last check of each gauge that found it fit. */
+    List<Repeatability> repeatabilities();
+
     void insertCheck(@Param("row") GaugeCheckRow row, @Param("by") long by);
 }

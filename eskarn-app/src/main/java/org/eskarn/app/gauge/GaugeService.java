@@ -81,6 +81,13 @@ public class GaugeService {
         return gauges.usesSinceCalibration().stream().collect(Collectors.toMap(UseCount::gaugeId, UseCount::uses));
     }
 
+    /** Standard deviation of one reading of each gauge that was checked, as its last good check showed it, µm. */
+    @Transactional(readOnly = true)
+    public Map<Long, Double> repeatabilities() {
+        return gauges.repeatabilities().stream()
+                .collect(Collectors.toMap(Repeatability::gaugeId, Repeatability::micrometres));
+    }
+
     /** The blocks of a set that are neither worn nor missing. */
     @Transactional(readOnly = true)
     public BlockSet blockSet(Gauge set) {

@@ -1,5 +1,6 @@
 package org.eskarn.app.ledger;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
@@ -8,22 +9,51 @@ import org.apache.ibatis.annotations.Param;
 @Mapper
 interface LedgerMapper {
 
-    List<SignatureRow> signatures();
+    /** The end of the chain. */
+    record HeadRow(int number, String hash) {}
 
-    List<SignedVerdictRow> verdicts();
+    /** Locks the end of the chain until the transaction ends, and counts on by one. */
+    int countOn();
 
-    Optional<SignatureRow> signatureOf(int number);
+    HeadRow head();
+
+    void setHead(@Param("hash") String hash);
+
+    void insert(DocumentRow row);
+
+    int count();
+
+    Optional<DocumentRow> byNumber(int number);
+
+    Optional<DocumentRow> ofDocket(int docketNumber);
+
+    /** The newest first. */
+    List<DocumentRow> newest(@Param("from") int from, @Param("most") int most);
+
+    /** From a number on, in order. */
+    List<DocumentRow> following(@Param("number") int number, @Param("most") int most);
+
+    /** @param checkedAt when */
+    record CheckRow(int number, String finding, Instant checkedAt) {}
+
+    void deleteCheck(int number);
+
+    void insertCheck(CheckRow row);
+
+    List<CheckRow> checks(@Param("from") int from, @Param("to") int to);
+
+    /** The first document in which something is wrong. */
+    Optional<CheckRow> firstFinding();
+
+    /** How many were checked, and when the oldest and the newest of these checks were made. */
+    record Checked(int documents, Instant oldest, Instant newest) {}
+
+    Optional<Checked> checked();
+
+    /** Signed dockets that have no document yet, in the order they were signed. */
+    List<SignatureRow> withoutDocument();
 
     List<SignedVerdictRow> verdictsOf(long signatureId);
 
-    /** The seal of the signature before this one. */
     Optional<String> sealBefore(long signatureId);
-
-    Optional<String> lastSeal();
-
-    void insertSignature(@Param("row") SignatureRow row, @Param("signedBy") long signedBy);
-
-    long idOfSignature(long docketId);
-
-    void insertVerdict(SignedVerdictRow row);
 }

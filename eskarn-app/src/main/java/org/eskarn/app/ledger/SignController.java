@@ -1,6 +1,8 @@
 package org.eskarn.app.ledger;
 
-import org.eskarn.app.account.AccountService;
+import jakarta.servlet.http.HttpServletRequest;
+import org.eskarn.app.account.OwnPassword;
+import org.eskarn.app.account.PasswordRefused;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
@@ -11,6 +13,7 @@ import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.core.verdict.Outcome;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -22,31 +25,56 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 
-/** The page on which a docket is signed. The signer types their password once more, as one signs by hand. */
+/**
+ * The pages on which a docket is signed: first the remark, then the signer's password once more, as one signs by hand. The
+ * password has a page of its own, so that one typed blindly lands in no other field.
+ */
 @Controller
 @RequestMapping("/dockets/{number}/sign")
 class SignController {
 
     private final LedgerService ledger;
     private final DocketService dockets;
-    private final AccountService accounts;
+    private final OwnPassword ownPassword;
 
-    SignController(LedgerService ledger, DocketService dockets, AccountService accounts) {
+    SignController(LedgerService ledger, DocketService dockets, OwnPassword ownPassword) {
         this.ledger = ledger;
         this.dockets = dockets;
-        this.accounts = accounts;
+        this.ownPassword = ownPassword;
     }
 
     @GetMapping
     String show(@PathVariable int number, Model model) {
-        Docket docket = dockets.find(number).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        Docket docket = docket(number);
         if (docket.row().signed()) {
             return "redirect:/ledger/" + number;
         }
         if (!docket.settled()) {
             return "redirect:/dockets/" + number;
         }
-        return page(docket, "", model);
+        return page(docket, "remark", "", model);
+    }
+
+    private Docket docket(int number) {
+        return dockets.find(number).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    /** The remark is done; the password comes next. */
+    @PostMapping("/remark")
+    String remark(
+            @PathVariable int number,
+            @RequestParam(defaultValue = "") String remark,
+            @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        Docket docket = docket(number);
+        if (docket.row().signed() || !docket.settled()) {
+            return "redirect:/dockets/" + number;
+        }
+        try {
+            return page(docket, "password", ledger.remark(docket, remark, person.account()), model);
+        } catch (SigningRefused refused) {
+            return refused(docket, refused, remark, model);
+        }
     }
 
     @PostMapping
@@ -56,21 +84,29 @@ class SignController {
             @RequestParam String remark,
             @RequestParam String password,
             @AuthenticationPrincipal SignedIn person,
+            HttpServletRequest request,
             Model model) {
         try {
-            if (!accounts.confirms(person.account(), password)) {
-                throw new SigningRefused("password", "That is not your password: type the one you signed in with.");
-            }
+            ownPassword.confirm(person.account(), password, request.getRemoteAddr());
             ledger.sign(number, seen, remark, person.account());
             return "redirect:/ledger/" + number;
-        } catch (SigningRefused refused) {
-            model.addAttribute("refusedField", refused.field());
+        } catch (PasswordRefused refused) {
+            model.addAttribute("refusedField", "password");
             model.addAttribute("refusal", refused.getMessage());
+            return page(docket(number), "password", remark, model);
+        } catch (SigningRefused refused) {
+            return refused(docket(number), refused, remark, model);
         } catch (DocketConflict conflict) {
-            model.addAttribute("refusedField", "docket");
-            model.addAttribute("refusal", conflict.getMessage());
+            return refused(
+                    docket(number), new SigningRefused("docket", String.valueOf(conflict.getMessage())), remark, model);
         }
-        return page(dockets.find(number).orElseThrow(), remark, model);
+    }
+
+    /** A password that was typed as a remark is not shown again. */
+    private String refused(Docket docket, SigningRefused refused, String remark, Model model) {
+        model.addAttribute("refusedField", refused.field());
+        model.addAttribute("refusal", refused.getMessage());
+        return page(docket, "remark", refused.secret() ? "" : remark, model);
     }
 
     /** One requirement of the docket to be signed. */
@@ -87,12 +123,15 @@ class SignController {
         }
     }
 
-    private String page(Docket docket, String remark, Model model) {
+    private String page(Docket docket, String stage, String remark, Model model) {
+        Outcome outcome = docket.outcome();
         model.addAttribute("place", "docket");
         model.addAttribute("docket", docket);
         model.addAttribute("lines", docket.setUps().stream().map(Line::of).toList());
-        model.addAttribute("outcome", Standing.of(docket.outcome()));
-        model.addAttribute("seen", ledger.contentSeal(docket));
+        model.addAttribute("outcome", Standing.of(outcome));
+        model.addAttribute("remarkNeeded", outcome != Outcome.PASS && outcome != Outcome.RECORDED);
+        model.addAttribute("seen", ledger.contentHash(docket));
+        model.addAttribute("stage", stage);
         model.addAttribute("remark", remark);
         return "ledger/sign";
     }

@@ -6,10 +6,27 @@ public final class SigningRefused extends Exception {
     private static final long serialVersionUID = 1L;
 
     private final String field;
+    private final boolean secret;
 
     SigningRefused(String field, String sentence) {
+        this(field, sentence, false);
+    }
+
+    private SigningRefused(String field, String sentence, boolean secret) {
         super(sentence);
         this.field = field;
+        this.secret = secret;
+    }
+
+    /** A password was typed as the remark: it is not to be shown again. */
+    static SigningRefused passwordAsRemark() {
+        return new SigningRefused(
+                "remark", "That was your password. Enter the remark here; the password comes next.", true);
+    }
+
+    /** Whether what was typed must not be shown again. */
+    public boolean secret() {
+        return secret;
     }
 
     /** The field of the form that the sentence stands beside. */

@@ -6,6 +6,7 @@ import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Combination;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.requirement.Zeroing;
@@ -23,7 +24,8 @@ record EditorChoices(
         List<Zeroing> zeroings,
         List<Reversal> reversals,
         List<FlickerRule> flickers,
-        List<WorkKind> workKinds) {
+        List<WorkKind> workKinds,
+        List<Combination> combinations) {
 
     static EditorChoices all() {
         return new EditorChoices(
@@ -38,6 +40,7 @@ record EditorChoices(
                 List.of(Zeroing.values()),
                 List.of(Reversal.values()),
                 List.of(FlickerRule.values()),
-                List.of(WorkKind.values()));
+                List.of(WorkKind.values()),
+                List.of(Combination.values()));
     }
 }

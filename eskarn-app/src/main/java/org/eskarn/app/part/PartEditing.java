@@ -299,7 +299,9 @@ public class PartEditing {
                 row.circumstances(),
                 row.zeroing(),
                 row.pinClass(),
-                row.reversal());
+                row.reversal(),
+                row.combination(),
+                row.secondGaugeKind());
     }
 
     private Part lock(long id, int version) throws FormRefused {

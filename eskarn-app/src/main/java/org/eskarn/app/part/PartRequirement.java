@@ -2,9 +2,11 @@ package org.eskarn.app.part;
 
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.picture.Subject;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.Zeroing;
@@ -59,6 +61,7 @@ public record PartRequirement(
                 allowedReturn,
                 row.flicker(),
                 row.repeats(),
+                row.combination(),
                 layout,
                 row.basis().of(feature.size()));
         return new PartRequirement(row, feature, limit, serviceLimit, terms, preparations);
@@ -81,8 +84,51 @@ public record PartRequirement(
                 terms.allowedReturn(),
                 terms.flicker(),
                 terms.repeats(),
+                terms.combination(),
                 terms.layout(),
                 terms.basis());
+    }
+
+    /** Whether the drawing is in millimetres rather than inches. */
+    public boolean metric() {
+        return limit.unit().length().orElse(row.layoutUnit()).metric();
+    }
+
+    /** The kind of gauge it is read with; of a pair, the one for the hole. */
+    public GaugeKind gaugeKind() {
+        return outsideOnly() ? GaugeKind.BORE_GAUGE : row.gaugeKind();
+    }
+
+    /** The kind of gauge for the shaft of a pair, where the one for the hole cannot read it, or another was chosen. */
+    public Optional<GaugeKind> secondGaugeKind() {
+        if (row.characteristic() != Characteristic.FIT_OF_PAIR) {
+            return Optional.empty();
+        }
+        GaugeKind chosen = row.secondGaugeKind();
+        if (chosen != null) {
+            return Optional.of(chosen);
+        }
+        if (outsideOnly()) {
+            return Optional.of(row.gaugeKind());
+        }
+        boolean wholeSizes = row.setTo() == null;
+        return row.gaugeKind() == GaugeKind.BORE_GAUGE
+                ? Optional.of(wholeSizes ? GaugeKind.MICROMETER : GaugeKind.SNAP_GAUGE)
+                : Optional.empty();
+    }
+
+    /** Whether the gauge that was named for a pair reads its shaft only. */
+    private boolean outsideOnly() {
+        return row.characteristic() == Characteristic.FIT_OF_PAIR
+                && (row.gaugeKind() == GaugeKind.SNAP_GAUGE || row.gaugeKind() == GaugeKind.MICROMETER);
+    }
+
+    /** The size its gauge has to reach, µm: that of its master, or else of the feature. */
+    public Optional<Double> reach() {
+        return terms.basis()
+                .setTo()
+                .or(() -> terms.characteristic().readsSizes() ? feature.size() : Optional.empty())
+                .map(Length::micrometres);
     }
 
     /** What its picture shows. */

@@ -166,7 +166,9 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
                 typed.atMost("circumstances", Typed.text(form.circumstances()), LONGEST_LINE),
                 zeroing(form),
                 form.characteristic() == Characteristic.PIN_CHECK ? typed.number("pinClass", form.pinClass()) : null,
-                form.chosenReversal());
+                form.chosenReversal(),
+                form.chosenCombination(),
+                form.characteristic() == Characteristic.FIT_OF_PAIR ? form.secondGaugeKind() : null);
     }
 
     /** One ring has one section, and so one zero. */

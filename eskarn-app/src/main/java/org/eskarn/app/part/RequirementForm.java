@@ -7,6 +7,7 @@ import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Combination;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Limit.Direction;
 import org.eskarn.core.requirement.LimitKind;
@@ -58,7 +59,9 @@ public record RequirementForm(
         @Nullable String preparations,
         @Nullable Zeroing zeroing,
         @Nullable String pinClass,
-        @Nullable Reversal reversal) {
+        @Nullable Reversal reversal,
+        @Nullable Combination combination,
+        @Nullable GaugeKind secondGaugeKind) {
 
     static RequirementForm blank(LengthUnit unit, String preparations) {
         Characteristic usual = Characteristic.CIRCULAR_RUNOUT_RADIAL;
@@ -100,7 +103,9 @@ public record RequirementForm(
                 preparations,
                 Zeroing.ONE_FOR_ALL,
                 "",
-                Reversal.NONE);
+                Reversal.NONE,
+                Combination.MEAN,
+                null);
     }
 
     static RequirementForm of(PartRequirement requirement) {
@@ -137,7 +142,7 @@ public record RequirementForm(
                 row.flicker(),
                 written(row.allowedReturn()),
                 Integer.toString(row.repeats()),
-                row.gaugeKind(),
+                requirement.gaugeKind(),
                 written(row.resolution()),
                 row.resolutionUnit() == null ? row.layoutUnit() : row.resolutionUnit(),
                 row.warm(),
@@ -148,7 +153,9 @@ public record RequirementForm(
                         .collect(Collectors.joining("\n")),
                 row.zeroing(),
                 written(row.pinClass()),
-                row.reversal());
+                row.reversal(),
+                row.combination(),
+                requirement.secondGaugeKind().orElse(null));
     }
 
     /** A form that names no zone was meant by least squares. */
@@ -185,6 +192,11 @@ public record RequirementForm(
         Reversal chosen = reversal;
         boolean possible = characteristic.reversible() && chosenLayout() != LayoutKind.STEPS;
         return chosen != null && possible ? chosen : Reversal.NONE;
+    }
+
+    public Combination chosenCombination() {
+        Combination chosen = combination;
+        return chosen == null ? Combination.MEAN : chosen;
     }
 
     public StatedAs chosenStatement() {
@@ -249,6 +261,8 @@ public record RequirementForm(
                 lines,
                 zeroing,
                 pinClass,
-                reversal);
+                reversal,
+                combination,
+                secondGaugeKind);
     }
 }

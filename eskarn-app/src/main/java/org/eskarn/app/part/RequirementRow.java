@@ -9,6 +9,7 @@ import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Combination;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.requirement.Zeroing;
@@ -27,6 +28,8 @@ import org.jspecify.annotations.Nullable;
  * @param warm whether the part comes to it warm
  * @param resolution how finely the gauge must read; null where any will do
  * @param pinClass tolerance of the pins, minus where they are made below their nominal; null where they count as true
+ * @param combination what is judged of several valid sweeps
+ * @param secondGaugeKind of the second reading of each pair; null where one gauge reads both
  * @param reversal whether it is read in two set-ups
  * @param gaugeId the gauge that was named for it; null where any fit one will do
  */
@@ -61,7 +64,9 @@ public record RequirementRow(
         String circumstances,
         Zeroing zeroing,
         @Nullable BigDecimal pinClass,
-        Reversal reversal) {
+        Reversal reversal,
+        Combination combination,
+        @Nullable GaugeKind secondGaugeKind) {
 
     public WrittenLayout written() {
         return new WrittenLayout(layoutKind, layoutUnit, layoutFirst, layoutSecond);

@@ -59,7 +59,7 @@ class CompareServiceTest {
         Display micrometres = new Display(LengthUnit.MICROMETRE);
         Changes changes = Changes.of("Face", before, worn, true, micrometres, false);
         assertThat(changes.headline())
-                .contains("at 135 | 115")
+                .contains("at x 135 y 115")
                 .contains("lower")
                 .contains("its own border");
         assertThat(changes.map()).isPresent();

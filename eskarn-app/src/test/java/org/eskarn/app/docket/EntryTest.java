@@ -117,7 +117,7 @@ class EntryTest {
         page.fill("[name=correction]", "5.5");
         page.fill("[name=reason]", " ");
         screen.press("Enter");
-        assertThat(page.locator("#correction-problem")).containsText("Write why");
+        assertThat(page.locator("#correction-problem")).containsText("Enter why");
         page.fill("[name=reason]", "Slip of the point");
         screen.press("Enter");
         screen.nextIs("Station 4");
@@ -172,7 +172,7 @@ class EntryTest {
         held.get(0).resume();
         screen.problemSays("two decimal marks");
         assertThat(screen.field()).hasValue("2..5");
-        assertThat(page.locator("#entry-waiting")).hasText("Typed after it and not taken: 3 4");
+        assertThat(page.locator("#entry-waiting")).containsText("Typed after it and not taken: 3  4.");
         screen.nextIs("Station 3");
         screen.tapeIs("0.0", "+1.0", "–");
     }
@@ -216,8 +216,10 @@ class EntryTest {
         otherScreen.tapeIs("+3.0", "–");
 
         // The same for a step: the other page still shows the sweep that was begun anew.
-        screen.press("z");
-        page.locator("button:has-text('Set it anew')").press("Enter");
+        screen.press("y");
+        page.locator("#aside select[name=cause]").selectOption("MOVED");
+        page.locator("#aside [name=reason]").fill("stand knocked");
+        page.locator("#aside [name=reason]").press("Enter");
         screen.shows("Zero");
         otherScreen.field().fill("8");
         otherScreen.press("Enter");

@@ -22,7 +22,8 @@ class GaugeChoiceTest {
         PartRequirement requirement = parts.requirements(
                         parts.byNumber(drawing, revision).orElseThrow().id())
                 .get(position - 1);
-        return GaugeChoice.offers(requirement, eskarn.bean(GaugeService.class).all(), LocalDate.now());
+        return GaugeChoice.offers(
+                requirement, 1, eskarn.bean(GaugeService.class).all(), LocalDate.now());
     }
 
     @ParameterizedTest

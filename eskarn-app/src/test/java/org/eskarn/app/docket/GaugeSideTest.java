@@ -94,22 +94,21 @@ class GaugeSideTest {
     void theDeviationOfTheMasterIsInEverySize() throws Exception {
         ZeroService zeros = eskarn.bean(ZeroService.class);
         open("TG-120", "B", 2);
-        setUps.choose(number, position, gauge("BG-1"), "found good again this morning", version(), by);
+        setUps.choose(number, position, gauge("BG-1"), null, "found good again this morning", version(), by);
         upToZero();
-        assertThatThrownBy(() -> zeros.set(number, position, gauge("SD-45"), "0", version(), by))
+        assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("SD-45"), "0", version(), by))
                 .hasMessageContaining("is not near 72.000 mm");
-        zeros.set(number, position, gauge("SR-72"), "0", version(), by);
-        confirm(Step.ZERO);
+        zeros.set(number, position, 1, gauge("SR-72"), "0", version(), by);
         sweep("4", "6", "9", "12", "14", "18");
         // The ring is 0.8 µm larger than 72: so is every size.
         assertThat(setUp().verdict().value()).isCloseTo(72_004.8, within(1e-6));
         assertThat(setUp().sweep().readings().get(0).typed()).isEqualTo("4");
         assertThat(setUp().acceptable()).isTrue();
-        zeros.recheck(number, position, "1", version(), by);
+        zeros.recheck(number, position, 1, "1", version(), by);
         assertThat(setUp().acceptable()).isTrue();
-        zeros.recheck(number, position, "9", version(), by);
-        assertThat(setUp().acceptable()).isFalse();
-        assertThatThrownBy(() -> zeros.set(number, position, gauge("SR-72"), "0", version(), by))
+        assertThatThrownBy(() -> zeros.recheck(number, position, 1, "9", version(), by))
+                .hasMessageContaining("was read again already, and read 1");
+        assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("SR-72"), "0", version(), by))
                 .hasMessageContaining("Readings stand on this zero");
     }
 

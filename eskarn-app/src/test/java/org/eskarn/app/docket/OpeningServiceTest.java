@@ -3,7 +3,14 @@ package org.eskarn.app.docket;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.eskarn.app.docket.OpeningService.OpeningForm;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.PartEditing;
@@ -37,7 +44,41 @@ class OpeningServiceTest {
     }
 
     private static OpeningForm form(String serials, Purpose purpose) {
-        return new OpeningForm(serials, purpose, Eskarn.later().toString(), "tests", null);
+        return form(serials, purpose, "", true);
+    }
+
+    private static OpeningForm form(String serials, Purpose purpose, String key, boolean another) {
+        return new OpeningForm(serials, purpose, Eskarn.later().toString(), "tests", null, key, another);
+    }
+
+    @Test
+    void theSameFormSentManyTimesAtOnceOpensOneSetOfDockets() throws Exception {
+        OpeningForm form = form("K-1; K-2", Purpose.FINAL, "form-of-this-test", false);
+        ExecutorService hands = Executors.newFixedThreadPool(5);
+        try {
+            List<Callable<List<Integer>>> clicks = Collections.nCopies(5, () -> opening.open(part, form, by));
+            Set<List<Integer>> opened = new HashSet<>();
+            for (Future<List<Integer>> answer : hands.invokeAll(clicks)) {
+                opened.add(answer.get());
+            }
+            assertThat(opened).hasSize(1);
+            assertThat(opened.iterator().next()).hasSize(2);
+        } finally {
+            hands.shutdown();
+        }
+    }
+
+    @Test
+    void aPieceThatHasAnOpenDocketIsSaidAndOpenedAgainOnlyWhenAsked() throws FormRefused {
+        int first = opening.open(part, form("AGAIN-1", Purpose.FINAL, "a1", false), by)
+                .get(0);
+        assertThatThrownBy(() -> opening.open(part, form("AGAIN-1; AGAIN-2", Purpose.FINAL, "a2", false), by))
+                .isInstanceOfSatisfying(
+                        FormRefused.class,
+                        refused -> assertThat(refused.problems())
+                                .containsEntry("another", "AGAIN-1 in docket " + first + " still open."));
+        assertThat(opening.open(part, form("AGAIN-1; AGAIN-2", Purpose.FINAL, "a2", true), by))
+                .hasSize(2);
     }
 
     @ParameterizedTest
@@ -68,7 +109,7 @@ class OpeningServiceTest {
         "'', Type the serial",
         "VB-9..VB-1, is no range",
         "VB-1..VB-999, is no range",
-        "'X; X', stands there twice",
+        "'X; X', Duplicate serial",
         "123456789012345678901234567890123456789012345, longer than 40"
     })
     void badSerialsOpenNothing(String typed, String says) {
@@ -80,7 +121,7 @@ class OpeningServiceTest {
 
     @Test
     void otherFieldsAreAskedForToo(Eskarn eskarn) throws Exception {
-        assertThatThrownBy(() -> opening.open(part, new OpeningForm("S-1", null, "soon", " ", null), by))
+        assertThatThrownBy(() -> opening.open(part, new OpeningForm("S-1", null, "soon", " ", null, "", true), by))
                 .isInstanceOfSatisfying(
                         FormRefused.class,
                         refused -> assertThat(refused.problems()).containsOnlyKeys("purpose", "due", "askedBy"));
@@ -88,7 +129,7 @@ class OpeningServiceTest {
                 .hasMessageContaining("of one gauge");
         long empty = eskarn.bean(PartEditing.class).create(new PartForm("TG-778", "A", "Nothing asked", "", ""));
         assertThatThrownBy(() -> opening.open(empty, form("S-1", Purpose.FINAL), by))
-                .hasMessageContaining("asks nothing yet");
+                .hasMessageContaining("no requirements yet");
     }
 
     @Test

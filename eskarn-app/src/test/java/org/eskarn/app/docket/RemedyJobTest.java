@@ -92,7 +92,7 @@ class RemedyJobTest {
         assertThat(page.locator(".headline")).containsText("away from the tool");
         key(page, "k");
         page.waitForURL("**/232/1?step=verdict");
-        assertThat(page.locator(".kept").first()).containsText("another one was decided on instead");
+        assertThat(page.locator(".kept").first()).containsText("replaced by another");
         assertThat(page.locator(".kept").last()).containsText("Tailstock moved by");
     }
 

@@ -108,7 +108,7 @@ class RemedyServiceTest {
     void theStepsBelongToTheAttemptTheyFollowed() throws Exception {
         sweep("0 8 20 32 40 32 20 8 0");
         step("20");
-        setUps.begin(number, 1, AttemptKind.CORRECTED, version(), by);
+        setUps.begin(number, 1, AttemptKind.CORRECTED, "", version(), by);
         assertThat(setUp().stepsOfAttempt()).isEmpty();
         assertThat(setUp().truingSteps()).hasSize(1);
     }

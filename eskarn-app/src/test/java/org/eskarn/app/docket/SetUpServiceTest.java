@@ -186,32 +186,6 @@ class SetUpServiceTest {
     }
 
     @Test
-    void everyAttemptIsKeptAndTheSecondInspectorIsSomebodyElse(Eskarn eskarn) throws Exception {
-        prepare();
-        readings.takeAll(
-                number, 1, pasted(setUp().sweep().row().id(), "0", "9", "18", "26", "18", "9", "0", "0", "0"), by);
-        confirm(Step.PROVE);
-        confirm(Step.VERDICT);
-        setUps.waitFor(
-                number,
-                1,
-                java.util.Optional.of(WaitsFor.SECOND_INSPECTOR),
-                setUp().row().version(),
-                by);
-        assertThat(setUp().settled()).isFalse();
-        assertThatThrownBy(() -> setUps.begin(
-                        number, 1, AttemptKind.SECOND_INSPECTOR, setUp().row().version(), by))
-                .hasMessageContaining("somebody else");
-        long other = eskarn.account("t.ashdale").id();
-        setUps.begin(number, 1, AttemptKind.SECOND_INSPECTOR, setUp().row().version(), other);
-        assertThat(setUp().waitsFor()).isEmpty();
-        assertThat(setUp().attempts()).hasSize(2);
-        assertThat(setUp().attempts().get(0).verdict().value()).isEqualTo(26);
-        assertThat(setUp().current()).isEqualTo(Step.ZERO);
-        assertThat(setUp().verdict().value()).isNull();
-    }
-
-    @Test
     void nothingIsLeftOutWithoutAReasonAndNoCautionAtAll() throws Exception {
         confirm(Step.REQUIRE);
         confirm(Step.GAUGE);
@@ -221,7 +195,7 @@ class SetUpServiceTest {
                 setUps.tick(number, 1, line.id(), setUp().row().version(), by);
             }
         }
-        assertThatThrownBy(() -> leaveOut(Step.PREPARE, " ")).hasMessageContaining("Write why");
+        assertThatThrownBy(() -> leaveOut(Step.PREPARE, " ")).hasMessageContaining("Enter why");
         leaveOut(Step.PREPARE, "cleaned for the requirement before");
         assertThat(setUp().done(Step.PREPARE)).isTrue();
         assertThat(setUp().current()).isEqualTo(Step.ZERO);

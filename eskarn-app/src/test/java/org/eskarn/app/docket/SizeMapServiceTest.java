@@ -16,13 +16,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 @ExtendWith(RunningEskarn.class)
 class SizeMapServiceTest {
 
+    /** The inch stack that set the zero is 0.06 µm over its size. */
     @Test
-    void aMapIsWrittenAsItIsTyped(Eskarn eskarn) {
+    void aMapIsWrittenAsItWasMeasured(Eskarn eskarn) {
         SizeMapService maps = eskarn.bean(SizeMapService.class);
         assertThat(maps.written("242/2", LengthUnit.MILLIMETRE))
                 .contains("10: 32.02 32.018; 25: 32.014 32.013; 40: 32.009 32.007");
         assertThat(maps.written("243/1", LengthUnit.INCH))
-                .contains("0.25: 1.2506 1.2507; 1: 1.2508 1.25085; 1.75: 1.25095 1.251");
+                .contains("0.25: 1.250602 1.250702; 1: 1.250802 1.250852; 1.75: 1.250952 1.251002");
     }
 
     /** Sizes and distances both, whatever the drawing is in. */
@@ -30,7 +31,7 @@ class SizeMapServiceTest {
     void anInchMapCanBePutWithAMetricOne(Eskarn eskarn) {
         assertThat(eskarn.bean(SizeMapService.class).written("243/1", LengthUnit.MILLIMETRE))
                 .hasValueSatisfying(written -> assertThat(written)
-                        .startsWith("6.35: 31.76524 31.76778; ")
+                        .startsWith("6.35: 31.7653 31.76784; ")
                         .contains("; 44.45: "));
     }
 

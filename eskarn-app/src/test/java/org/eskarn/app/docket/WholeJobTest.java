@@ -63,19 +63,19 @@ class WholeJobTest {
 
         assertThat(page.locator("h1")).hasText("Sign docket " + docket);
         assertThat(page.locator("[name=remark]")).isFocused();
-        page.keyboard().press("Tab");
-        page.keyboard().type(Eskarn.PASSWORD);
         screen.press("Enter");
-        assertThat(page.locator(".problem")).containsText("write what is to be done with the piece");
+        assertThat(page.locator(".problem")).containsText("enter what happens to the piece");
         assertThat(page.locator("[name=remark]")).isFocused();
         page.keyboard().type("Regrind journal B.");
-        page.keyboard().press("Tab");
+        screen.press("Enter");
+        assertThat(page.locator("[name=password]")).isFocused();
+        assertThat(page.locator("#sign-form")).containsText("Regrind journal B.");
         page.keyboard().type(Eskarn.PASSWORD);
         screen.press("Enter");
 
         assertThat(page).hasURL(eskarn.address() + "/ledger/" + docket);
         assertThat(page.locator(".sheet")).containsText("Regrind journal B.");
-        assertThat(page.locator(".sheet")).containsText("unbroken");
+        assertThat(page.locator(".sheet")).containsText("in order");
         page.navigate(eskarn.address() + "/ledger");
         assertThat(page.locator("tr.lead").first()).containsText(docket);
         page.navigate(eskarn.address() + "/dockets/" + docket + "/1");
@@ -97,7 +97,7 @@ class WholeJobTest {
             screen.shows(step.title());
         }
         screen.press("z");
-        page.locator("button:has-text('Set it anew')").press("Enter");
+        page.locator("button:has-text('Set it again for one more sweep')").press("Enter");
         screen.shows("Zero");
         screen.verdictIs("not proven yet");
         screen.press("Enter");

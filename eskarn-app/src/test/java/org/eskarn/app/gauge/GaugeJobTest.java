@@ -52,7 +52,7 @@ class GaugeJobTest {
         screen.press("Space");
         page.locator("#choose [name=reason]").focus();
         screen.press("Enter");
-        assertThat(page.locator("#choose-problem")).containsText("PI-9 is overdue: write why it is used all the same");
+        assertThat(page.locator("#choose-problem")).containsText("PI-9 is overdue: enter why it is used");
         page.locator("#choose [name=reason]").fill("The only one that reaches; checked on blocks this morning");
         page.locator("#choose [name=reason]").press("Enter");
         assertThat(page.locator("#panel h2").first()).hasText("PI-9 · plunger indicator, coarse");
@@ -76,18 +76,21 @@ class GaugeJobTest {
         }
         screen.shows("Zero");
         assertThat(page.locator("#master select option").first()).containsText("SD-45");
+        assertThat(page.locator("button:has-text('Zero is set')")).hasCount(1);
         page.locator("#master select").focus();
         page.keyboard().type("GB-88");
         page.locator("#master [name=setting]").press("Enter");
+        screen.shows("Sweep");
+        screen.press("z");
         assertThat(page.locator("#panel .notice")).containsText("Set on stack of GB-88: 40 + 5.0");
-        screen.enter();
+        screen.press("s");
         screen.shows("Sweep");
         screen.type("1 1.5 2 1.5 0.5 1 1.5 1");
         screen.shows("Prove");
         page.locator("[name=recheck]").fill("4");
         page.locator("[name=recheck]").press("Enter");
         assertThat(page.locator("#panel .problem")).containsText("This sweep proves nothing");
-        assertThat(page.locator("button:has-text('It holds')")).hasCount(0);
+        assertThat(page.locator("button:has-text('Accept sweep')")).hasCount(0);
     }
 
     @Test
@@ -103,6 +106,7 @@ class GaugeJobTest {
 
         String docket = page.locator("section h2 a").first().textContent().replaceAll("\\D", "");
         Page inspector = visit(eskarn, "m.quill", "/dockets/" + docket + "/sign");
+        inspector.locator("button:has-text('No more remarks')").press("Enter");
         inspector.fill("[name=password]", Eskarn.PASSWORD);
         inspector.locator("button:has-text('Sign'):not(.link)").press("Enter");
         assertThat(inspector).hasURL(Pattern.compile(".*/ledger/.*"));

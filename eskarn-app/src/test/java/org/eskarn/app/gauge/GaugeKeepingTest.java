@@ -48,6 +48,8 @@ class GaugeKeepingTest {
                 LocalDate.now().plusDays(90).toString(),
                 "6",
                 "200",
+                "",
+                "",
                 "");
     }
 

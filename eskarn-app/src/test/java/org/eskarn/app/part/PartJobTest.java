@@ -142,7 +142,7 @@ class PartJobTest {
         page.locator(".requirements a:has-text('Runout of journal')").press("Enter");
         screen.prepare();
         screen.press("z");
-        page.locator("button:has-text('Set it anew')").press("Enter");
+        page.locator("button:has-text('Set it again')").press("Enter");
         assertThat(page.locator("button:has-text('Zero is set')")).isFocused();
         screen.press("i");
         assertThat(page.locator("#dial")).isVisible();

@@ -177,7 +177,7 @@ class FlatAdviceTest {
         Advice lying = advice(wedge(), RemedyKind.REGRIND, flat("feed", "8"));
         assertThat(lying.headline()).startsWith("Take 20.0 µm (7.9 tenths) off, as it lies");
         assertThat(lying.tables().get(0).rows()).hasSize(3);
-        assertThat(lying.lines().get(0)).contains("touches first at 200 | 0");
+        assertThat(lying.lines().get(0)).contains("touches first at x 200 y 0");
         Advice levelled = advice(wedge(), RemedyKind.REGRIND, flat("lies", "levelled"));
         assertThat(levelled.ready()).isFalse();
     }

@@ -80,6 +80,10 @@ public final class Eskarn implements AutoCloseable {
         return "http://localhost:" + server.getEnvironment().getProperty("local.server.port");
     }
 
+    public ConfigurableApplicationContext context() {
+        return context;
+    }
+
     public String address() {
         return address(context);
     }

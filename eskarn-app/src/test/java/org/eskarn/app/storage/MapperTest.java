@@ -24,8 +24,17 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningEskarn.class)
 class MapperTest {
 
-    private static final Map<String, List<Long>> IDS =
-            Map.of("ids", List.of(1L), "partIds", List.of(1L), "docketIds", List.of(1L), "setUpIds", List.of(1L));
+    private static final Map<String, List<Long>> IDS = Map.of(
+            "ids",
+            List.of(1L),
+            "partIds",
+            List.of(1L),
+            "docketIds",
+            List.of(1L),
+            "setUpIds",
+            List.of(1L),
+            "serials",
+            List.of(1L));
 
     /** Rows become records by position, so every query must name its columns as the record names its components. */
     @Test

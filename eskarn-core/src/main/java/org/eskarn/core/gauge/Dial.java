@@ -7,6 +7,7 @@ import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.reading.EntryRejected.Reason;
 import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
 
 /**
  * A dial as far as reading it is concerned.
@@ -36,6 +37,25 @@ public record Dial(Length graduation, Length errorLimit, Length travel, Optional
         if (travel.amount().signum() <= 0) {
             throw new IllegalArgumentException("a travel is above zero, not " + travel);
         }
+    }
+
+    /**
+     * Two dials that read one side each of a difference, taken as one: error limit √(E₁² + E₂²), the coarser graduation, the
+     * shorter travel.
+     */
+    public static Dial ofPair(Dial first, Dial second) {
+        double error =
+                Math.hypot(first.errorLimit().micrometres(), second.errorLimit().micrometres());
+        BigDecimal whole = BigDecimal.valueOf(error).setScale(4, RoundingMode.CEILING);
+        return new Dial(
+                larger(first.graduation(), second.graduation()),
+                new Length(whole, LengthUnit.MICROMETRE),
+                larger(first.travel(), second.travel()) == first.travel() ? second.travel() : first.travel(),
+                first.from());
+    }
+
+    private static Length larger(Length one, Length other) {
+        return one.exactMicrometres().compareTo(other.exactMicrometres()) >= 0 ? one : other;
     }
 
     /**

@@ -16,16 +16,26 @@ import org.eskarn.core.units.Length;
  *       at the bottom gives s. Only stations with an angle are corrected.
  *   <li>Drift: where the return is read and within the allowed, the return error is spread evenly along the order of
  *       reading: reading i of n loses i/n of it, the first none.
+ *   <li>Sign: a gauge whose figures grow when the plunger comes out is turned round first, so that plus always means pushed
+ *       in: true movement = −reading.
  * </ul>
  *
  * @param drift whether drift is taken off
  * @param sag s, if known
  * @param leverDegrees β, at least 0 and below 60 degrees; 0 for none
+ * @param reversed whether plus was called when the plunger came out
  * @param masterDeviation how far the master the zero was set on is from what the zero means, µm; every reading grows by it
+ * @param secondDeviation the same of the second gauge, where a pair is read with two: every second reading grows by it
  */
-public record Corrections(boolean drift, Optional<Length> sag, double leverDegrees, double masterDeviation) {
+public record Corrections(
+        boolean drift,
+        Optional<Length> sag,
+        double leverDegrees,
+        boolean reversed,
+        double masterDeviation,
+        double secondDeviation) {
 
-    public static final Corrections NONE = new Corrections(false, Optional.empty(), 0, 0);
+    public static final Corrections NONE = new Corrections(false, Optional.empty(), 0);
 
     /** Degrees; beyond it nobody sets a lever, and the cosine grows uncertain. */
     public static final double STEEPEST_LEVER = 60;
@@ -40,37 +50,52 @@ public record Corrections(boolean drift, Optional<Length> sag, double leverDegre
     }
 
     public Corrections(boolean drift, Optional<Length> sag, double leverDegrees) {
-        this(drift, sag, leverDegrees, 0);
+        this(drift, sag, leverDegrees, false, 0, 0);
     }
 
     /** The same on a master that is off by so much, µm. */
     public Corrections on(double deviation) {
-        return new Corrections(drift, sag, leverDegrees, deviation);
+        return on(deviation, deviation);
     }
 
+    /** The same of two gauges, each on a master of its own that is off by so much, µm. */
+    public Corrections on(double first, double second) {
+        return new Corrections(drift, sag, leverDegrees, reversed, first, second);
+    }
+
+    /** The same of a gauge whose figures grow when the plunger comes out. */
+    public Corrections reversed(boolean outwards) {
+        return new Corrections(drift, sag, leverDegrees, outwards, masterDeviation, secondDeviation);
+    }
+
+    /** Whether nothing is taken off or turned round; masters are told apart from this. */
     public boolean none() {
-        return !drift && sag.isEmpty() && leverDegrees == 0 && masterDeviation == 0;
+        return !drift && sag.isEmpty() && leverDegrees == 0 && !reversed;
     }
 
     /** The sweep with lever, sag and the master's deviation taken in; its return is corrected alike, drift is still in it. */
     Sweep geometric(Sweep sweep) {
-        if (sag.isEmpty() && leverDegrees == 0 && masterDeviation == 0) {
+        if (sag.isEmpty() && leverDegrees == 0 && !reversed && masterDeviation == 0 && secondDeviation == 0) {
             return sweep;
         }
-        double cosine = Math.cos(Math.toRadians(leverDegrees));
+        double cosine = Math.cos(Math.toRadians(leverDegrees)) * (reversed ? -1 : 1);
         double sagging = sag.map(Length::micrometres).orElse(0.0);
         List<Reading> readings = new ArrayList<>();
         for (Reading reading : sweep.readings()) {
             readings.add(new Reading(
                     reading.station(),
-                    reading.micrometres() * cosine + sagAt(reading.station(), sagging) + masterDeviation,
-                    reading.halfBand() * cosine));
+                    reading.micrometres() * cosine + sagAt(reading.station(), sagging) + master(reading.station()),
+                    reading.halfBand() * Math.abs(cosine)));
         }
         Double atReturn = sweep.atReturn();
         Double corrected = atReturn == null
                 ? null
                 : (Double) (atReturn * cosine + sagAt(sweep.layout().returnStation(), sagging) + masterDeviation);
         return new Sweep(sweep.layout(), readings, corrected);
+    }
+
+    private double master(Station station) {
+        return station.number() % 2 == 0 ? secondDeviation : masterDeviation;
     }
 
     private static double sagAt(Station station, double sagging) {

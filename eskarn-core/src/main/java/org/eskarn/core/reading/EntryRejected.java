@@ -1,7 +1,7 @@
 package org.eskarn.core.reading;
 
 /** What was typed cannot be taken as a reading. The message is one sentence that says what to type instead. */
-public final class EntryRejected extends Exception {
+public class EntryRejected extends Exception {
 
     private static final long serialVersionUID = 1L;
 
@@ -17,7 +17,8 @@ public final class EntryRejected extends Exception {
         TOO_LONG,
         BAND_INCOMPLETE,
         TWO_UNITS,
-        BEYOND_TRAVEL
+        BEYOND_TRAVEL,
+        WHOLE_SIZE
     }
 
     private final Reason reason;

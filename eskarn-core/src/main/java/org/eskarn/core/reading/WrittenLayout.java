@@ -150,7 +150,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
     }
 
     static Place plane(String name, BigDecimal x, BigDecimal y) {
-        return new Place(name.isEmpty() ? Station.written(x) + " | " + Station.written(y) : name, null, x, y);
+        return new Place(name.isEmpty() ? "x " + Station.written(x) + " y " + Station.written(y) : name, null, x, y);
     }
 
     private interface Cross {

@@ -16,6 +16,22 @@ public record Recheck(double predicted, double found, double difference, double 
         return new Recheck(predicted, found, found - predicted, Math.hypot(before, after));
     }
 
+    /** How far a move may miss and still be told from none, as a share of it. */
+    private static final double SHARE = 0.25;
+
+    /**
+     * Whether it came out as it does when the part was moved the wrong way, as after readings called with the wrong sign: the
+     * figure then changes by as much as predicted, but away from the prediction, to 2 · before − predicted.
+     *
+     * @param before the figure that was corrected, µm
+     */
+    public boolean reversed(double before) {
+        double wrong = 2 * before - predicted;
+        double near = Math.max(allowed, SHARE * Math.abs(before - predicted));
+        boolean moved = Math.abs(found - before) > allowed;
+        return !agrees() && moved && Math.abs(found - wrong) <= near && Math.abs(found - wrong) < Math.abs(difference);
+    }
+
     public boolean agrees() {
         return Math.abs(difference) <= allowed;
     }

@@ -8,6 +8,7 @@ import org.eskarn.core.reading.Corrections.Corrected;
 import org.eskarn.core.reading.ReturnCheck;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
@@ -23,6 +24,7 @@ import org.eskarn.core.verdict.Verdict.Because;
  * @param corrected as it is computed with
  * @param driftTaken whether drift was taken off
  * @param reduction the figures so far; empty before the first reading, and where the stations do not show the figure
+ * @param budget the parts of the uncertainty of the figure; empty where there is no figure
  * @param missing the sentence that says what the stations lack; empty when they do
  * @param allowedReturn in µm, either way
  * @param returnCheck empty until the return has been read
@@ -32,6 +34,7 @@ public record Assessment(
         Sweep corrected,
         boolean driftTaken,
         Optional<Reduction> reduction,
+        Optional<UncertaintyBudget> budget,
         Optional<String> missing,
         double allowedReturn,
         Optional<ReturnCheck> returnCheck,
@@ -58,6 +61,7 @@ public record Assessment(
                 corrected.sweep(),
                 corrected.driftTaken(),
                 reduction,
+                reduction.map(Reduction::budget),
                 missing,
                 allowed,
                 corrected.returnCheck(),
@@ -107,9 +111,46 @@ public record Assessment(
         return requirement.limit().text() ? Because.LIMIT_IS_TEXT : null;
     }
 
-    /** Whether the sweep is complete and its return holds, so that its figure counts. */
+    /** The figures of several valid sweeps put together, of which this is the last. */
+    Assessment averaged(Requirement requirement, Sweep average, Reduction figures, UncertaintyBudget whole) {
+        Verdict judged = requirement.limit().text()
+                ? Verdict.notProven(
+                        Because.LIMIT_IS_TEXT,
+                        OptionalDouble.of(figures.judged()),
+                        requirement.bounds(),
+                        whole.expanded(),
+                        ruleFor(requirement))
+                : judge(requirement, figures.judged(), whole.expanded());
+        return new Assessment(
+                average,
+                average,
+                driftTaken,
+                Optional.of(figures),
+                Optional.of(whole),
+                Optional.empty(),
+                allowedReturn,
+                returnCheck,
+                judged);
+    }
+
+    /** The same sweep after its master did not read the same again: it proves nothing. */
+    public Assessment zeroLost() {
+        return new Assessment(
+                sweep,
+                corrected,
+                driftTaken,
+                reduction,
+                budget,
+                missing,
+                allowedReturn,
+                returnCheck,
+                verdict.unproven(Because.ZERO_LOST));
+    }
+
+    /** Whether the sweep is complete and its zero held, so that its figure counts. */
     public boolean counts() {
         return sweep.complete()
+                && verdict.because() != Because.ZERO_LOST
                 && reduction.isPresent()
                 && returnCheck.map(ReturnCheck::holds).orElse(true);
     }

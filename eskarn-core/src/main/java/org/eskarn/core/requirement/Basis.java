@@ -13,7 +13,7 @@ import org.eskarn.core.units.Length;
  * @param zeroing how often the gauge is set to zero
  * @param pinClass the tolerance of the class of the pins, with the sign of the side of the nominal they are made on
  * @param reversal whether it is read in two set-ups, to tell the part's error from the fixture's
- * @param size nominal of the feature, for what needs its radius; it is the part's, and not sealed with the rest
+ * @param size nominal of the feature, for what needs its radius; it is the part's
  */
 public record Basis(
         Optional<Length> setTo,
@@ -48,14 +48,5 @@ public record Basis(
         if (length.isPresent() && length.get().amount().signum() <= 0) {
             throw new IllegalArgumentException(what + " is above zero, not " + length.get());
         }
-    }
-
-    /** As it is sealed: what came later stands only where it says something, so that older seals still hold. */
-    @Override
-    public String toString() {
-        return "Basis[setTo=" + setTo + ", radius=" + radius + ", span=" + span
-                + (zeroing == Zeroing.ONE_FOR_ALL ? "" : ", zeroing=" + zeroing)
-                + pinClass.map(tolerance -> ", pinClass=" + tolerance).orElse("")
-                + (reversal == Reversal.NONE ? "" : ", reversal=" + reversal) + "]";
     }
 }

@@ -16,7 +16,8 @@ import org.eskarn.core.verdict.DecisionRule;
  * @param rule how the uncertainty enters the judgement
  * @param allowedReturn how far the first station may be off at the end, if the requirement states it
  * @param flicker what counts of a needle that flickers
- * @param repeats how many good sweeps the verdict rests on, at least 1
+ * @param repeats how many valid sweeps the verdict needs at least, 1 or more
+ * @param combination what is judged of several valid sweeps
  * @param layout the stations to touch
  */
 public record Requirement(
@@ -28,6 +29,7 @@ public record Requirement(
         Optional<Length> allowedReturn,
         FlickerRule flicker,
         int repeats,
+        Combination combination,
         Layout layout,
         Basis basis) {
 
@@ -41,6 +43,32 @@ public record Requirement(
         if (repeats < 1 || repeats > MOST_REPEATS) {
             throw new IllegalArgumentException("a requirement asks for 1 to 20 sweeps, not " + repeats);
         }
+    }
+
+    /** A requirement that judges the mean where several sweeps count, as is usual. */
+    public Requirement(
+            Characteristic characteristic,
+            SurfaceSide side,
+            Limit limit,
+            StatedAs statedAs,
+            DecisionRule rule,
+            Optional<Length> allowedReturn,
+            FlickerRule flicker,
+            int repeats,
+            Layout layout,
+            Basis basis) {
+        this(
+                characteristic,
+                side,
+                limit,
+                statedAs,
+                rule,
+                allowedReturn,
+                flicker,
+                repeats,
+                Combination.MEAN,
+                layout,
+                basis);
     }
 
     /** What the judged figure may be, µm. */

@@ -34,7 +34,15 @@ public record Verdict(
         /** The stations cannot show the figure asked for. */
         STATIONS_UNFIT,
         /** The figure lies within its uncertainty of the limit, and the rule is stringent. */
-        WITHIN_UNCERTAINTY
+        WITHIN_UNCERTAINTY,
+        /** The master on which the zero was set did not read the same again. */
+        ZERO_LOST,
+        /** The valid sweeps differ by more than they may. */
+        SWEEPS_DISAGREE,
+        /** Two inspectors' figures differ by more than their uncertainties allow. */
+        INSPECTORS_DISAGREE,
+        /** Two inspectors' figures agree, but lie on different sides of the limit. */
+        INSPECTORS_DIVIDED
     }
 
     /**
@@ -50,6 +58,11 @@ public record Verdict(
             Because because, OptionalDouble value, Bounds bounds, double expanded, DecisionRule rule) {
         Double known = value.isPresent() ? value.getAsDouble() : null;
         return new Verdict(Outcome.NOT_PROVEN, because, known, bounds, expanded, rule);
+    }
+
+    /** The same figure with its bounds, proving nothing for another reason. */
+    public Verdict unproven(Because reason) {
+        return new Verdict(Outcome.NOT_PROVEN, reason, value, bounds, expanded, rule);
     }
 
     /** A figure of which nothing is asked. */

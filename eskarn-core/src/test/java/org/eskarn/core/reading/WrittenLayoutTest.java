@@ -39,7 +39,8 @@ class WrittenLayoutTest {
         assertThat(names(LayoutKind.RINGS, "10 60", "2"))
                 .containsExactly("10 mm · 0°", "10 mm · 180°", "60 mm · 0°", "60 mm · 180°");
         assertThat(names(LayoutKind.LINE, "0 50.5", "")).containsExactly("0 mm", "50.5 mm");
-        assertThat(names(LayoutKind.GRID, "0 50", "0 30")).containsExactly("0 | 0", "50 | 0", "0 | 30", "50 | 30");
+        assertThat(names(LayoutKind.GRID, "0 50", "0 30"))
+                .containsExactly("x 0 y 0", "x 50 y 0", "x 0 y 30", "x 50 y 30");
         assertThat(names(LayoutKind.POINTS, "front left 0 0; B 80 0", "")).containsExactly("front left", "B");
         assertThat(names(LayoutKind.POINTS, "hole 1; hole 2", "")).containsExactly("hole 1", "hole 2");
         assertThat(names(LayoutKind.PAIRS, "upright; level", ""))
@@ -89,7 +90,7 @@ class WrittenLayoutTest {
         assertThat(three.extended(List.of())).isEqualTo(three);
         assertThat(written(LayoutKind.RINGS, "10", "2").hunted("60 mm 101.5").name())
                 .isEqualTo("60 mm · 101.5°");
-        assertThat(written(LayoutKind.GRID, "10", "2").hunted("35 20").name()).isEqualTo("35 | 20");
+        assertThat(written(LayoutKind.GRID, "10", "2").hunted("35 20").name()).isEqualTo("x 35 y 20");
         assertThatThrownBy(() -> ring.hunted("365")).hasMessageContaining("from 0 to below 360");
         assertThatThrownBy(() -> written(LayoutKind.GRID, "1", "1").hunted("35"))
                 .hasMessageContaining("35 20");

@@ -93,6 +93,22 @@ record Asked(Requirement requirement) {
         return new Asked(with(r, r.statedAs(), r.rule(), r.flicker(), repeats, r.basis()));
     }
 
+    Asked combined(Combination combination) {
+        Requirement r = requirement;
+        return new Asked(new Requirement(
+                r.characteristic(),
+                r.side(),
+                r.limit(),
+                r.statedAs(),
+                r.rule(),
+                r.allowedReturn(),
+                r.flicker(),
+                r.repeats(),
+                combination,
+                r.layout(),
+                r.basis()));
+    }
+
     Asked on(Basis basis) {
         Requirement r = requirement;
         return new Asked(with(r, r.statedAs(), r.rule(), r.flicker(), r.repeats(), basis));

@@ -6,6 +6,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Optional;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.ReadingRow;
 import org.eskarn.app.docket.ReadingSource;
@@ -14,20 +15,26 @@ import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.ZeroRow;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.RequirementRow;
+import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The seal of a record: SHA-256 over every line of it, each on its own line with its fields parted by a character that
- * nobody can type. Whoever changes a reading, a limit, a gauge or a signature afterwards breaks it, and every seal
- * after it.
+ * The seal of a docket that was signed before signed documents: SHA-256 over every line of its record, each on its own line
+ * with its fields parted by a character that nobody can type. It is computed once more when such a docket is carried over
+ * into a document, to say there whether the record still bore out its seal; nothing is sealed like this any more. Every text
+ * in it is written here, so that no other change can alter what an old seal covered.
  */
-final class Seal {
+final class LegacySeal {
 
     /** The seal that stands before the first. */
     static final String FIRST = "0".repeat(64);
@@ -35,7 +42,7 @@ final class Seal {
     private static final char FIELD = '\u001f';
     private static final char LINE = '\n';
 
-    private Seal() {}
+    private LegacySeal() {}
 
     /** The seal of what a docket holds: what the signer sees and signs. */
     static String ofContent(Docket docket) {
@@ -135,7 +142,7 @@ final class Seal {
                     limit.code(),
                     String.valueOf(limit.only()),
                     limit.reason(),
-                    String.valueOf(limit.per()));
+                    limit.per() == null ? "null" : written(limit.per()));
         }
         if (row.repeats() > 1) {
             line(text, "repeats", row.repeats());
@@ -143,12 +150,60 @@ final class Seal {
         if (row.layoutKind() != LayoutKind.RING) {
             line(text, "layout", row.layoutKind(), row.layoutUnit());
         }
-        if (!row.basis().equals(Basis.NONE)) {
-            line(text, "basis", row.basis());
+        if (!plain(row.basis())) {
+            line(text, "basis", written(row.basis()));
         }
         if (!setUp.row().corrections().none()) {
-            line(text, "corrections", setUp.row().corrections());
+            line(text, "corrections", written(setUp.row().corrections()));
         }
+    }
+
+    private static List<ReadingRow> corrected(SweepRecord sweep) {
+        return sweep.replaced().stream().filter(ReadingRow::corrected).toList();
+    }
+
+    private static String written(BigDecimal coordinate) {
+        return coordinate.stripTrailingZeros().toPlainString();
+    }
+
+    private static String written(Length length) {
+        boolean one = length.unit() == LengthUnit.TENTH && length.amount().compareTo(BigDecimal.ONE) == 0;
+        return length.amount().toPlainString() + " "
+                + switch (length.unit()) {
+                    case MILLIMETRE -> "mm";
+                    case MICROMETRE -> "\u00b5m";
+                    case INCH -> "in";
+                    case THOU -> "thou";
+                    case TENTH -> one ? "tenth" : "tenths";
+                };
+    }
+
+    private static String optional(Optional<Length> length) {
+        return length.map(known -> "Optional[" + written(known) + "]").orElse("Optional.empty");
+    }
+
+    private static boolean plain(Basis basis) {
+        return basis.setTo().isEmpty()
+                && basis.radius().isEmpty()
+                && basis.span().isEmpty()
+                && basis.zeroing() == Zeroing.ONE_FOR_ALL
+                && basis.pinClass().isEmpty()
+                && basis.reversal() == Reversal.NONE;
+    }
+
+    private static String written(Basis basis) {
+        return "Basis[setTo=" + optional(basis.setTo()) + ", radius=" + optional(basis.radius()) + ", span="
+                + optional(basis.span())
+                + (basis.zeroing() == Zeroing.ONE_FOR_ALL ? "" : ", zeroing=" + basis.zeroing())
+                + basis.pinClass()
+                        .map(tolerance -> ", pinClass=" + written(tolerance))
+                        .orElse("")
+                + (basis.reversal() == Reversal.NONE ? "" : ", reversal=" + basis.reversal()) + "]";
+    }
+
+    private static String written(Corrections corrections) {
+        return "Corrections[drift=" + corrections.drift() + ", sag=" + optional(corrections.sag()) + ", leverDegrees="
+                + corrections.leverDegrees() + ", masterDeviation=0.0]";
     }
 
     private static @Nullable String plain(@Nullable BigDecimal amount) {
@@ -157,6 +212,11 @@ final class Seal {
 
     private static String place(Station station) {
         BigDecimal angle = station.angle();
+        BigDecimal along = station.along();
+        BigDecimal across = station.across();
+        if (along != null && across != null && station.name().equals("x " + written(along) + " y " + written(across))) {
+            return written(along) + " | " + written(across);
+        }
         return angle == null || station.along() != null ? station.name() : angle.toPlainString();
     }
 
@@ -169,7 +229,7 @@ final class Seal {
                 sweep.row().begunByName(),
                 sweep.row().begunAt(),
                 gauge.mark());
-        line(text, gauge.dial().graduation(), gauge.dial().errorLimit());
+        line(text, written(gauge.dial().graduation()), written(gauge.dial().errorLimit()));
         ZeroRow zero = sweep.zero();
         if (zero != null) {
             line(text, "zero", zero.master(), zero.deviation().toPlainString(), zero.setting());
@@ -199,7 +259,7 @@ final class Seal {
                 line(text, "because", reading.reason());
             }
         }
-        for (ReadingRow corrected : sweep.corrected()) {
+        for (ReadingRow corrected : corrected(sweep)) {
             line(text, "corrected", corrected.place(), corrected.typed(), corrected.takenByName(), corrected.takenAt());
         }
     }

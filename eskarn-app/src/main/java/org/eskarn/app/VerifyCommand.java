@@ -1,0 +1,85 @@
+package org.eskarn.app;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.stream.Stream;
+import org.eskarn.app.ledger.LedgerVerification;
+import org.eskarn.app.ledger.LedgerVerification.Report;
+import org.springframework.boot.WebApplicationType;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * {@code ./eskarn verify}: checks every signed document of a data folder. It works on a copy of the database, so that it
+ * changes nothing and runs beside a server.
+ */
+final class VerifyCommand {
+
+    static final int IN_ORDER = 0;
+    static final int WRONG = 1;
+    static final int UNUSABLE = 2;
+
+    private static final String DATABASE = "eskarn.mv.db";
+
+    private VerifyCommand() {}
+
+    /**
+     * @param arguments the data folder, and the heads file where it is not the one in that folder
+     * @return the exit code
+     */
+    static int run(String[] arguments, PrintStream out) {
+        Path data = Path.of(arguments[0]).toAbsolutePath();
+        Path heads = arguments.length > 1 ? Path.of(arguments[1]).toAbsolutePath() : data.resolve("eskarn.heads");
+        if (!Files.exists(data.resolve(DATABASE))) {
+            out.println("eskarn: " + data + " holds no records");
+            return UNUSABLE;
+        }
+        if (arguments.length > 1 && !Files.exists(heads)) {
+            out.println("eskarn: there is no heads file " + heads);
+            return UNUSABLE;
+        }
+        try {
+            Path copy = Files.createTempDirectory("eskarn-verify");
+            try {
+                Files.copy(data.resolve(DATABASE), copy.resolve(DATABASE));
+                return verify(data, copy, heads, out);
+            } finally {
+                delete(copy);
+            }
+        } catch (IOException e) {
+            out.println("eskarn: " + data + " cannot be read: " + e.getMessage());
+            return UNUSABLE;
+        }
+    }
+
+    private static int verify(Path data, Path copy, Path heads, PrintStream out) {
+        try (ConfigurableApplicationContext context = new SpringApplicationBuilder(EskarnApplication.class)
+                .web(WebApplicationType.NONE)
+                .run(
+                        "--eskarn.verify=true",
+                        "--eskarn.data=" + copy,
+                        "--eskarn.key=" + data.resolve("eskarn.key"),
+                        "--eskarn.heads=" + heads,
+                        "--logging.level.root=error",
+                        "--logging.level.org.eskarn=error")) {
+            Report report = context.getBean(LedgerVerification.class).verify(heads);
+            report.problem()
+                    .ifPresentOrElse(
+                            problem -> out.println("eskarn: " + problem),
+                            () -> out.println("eskarn: " + report.documents() + " signed documents and "
+                                    + report.heads() + " heads checked: all in order"));
+            return report.problem().isPresent() ? WRONG : IN_ORDER;
+        }
+    }
+
+    private static void delete(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(file);
+            }
+        }
+    }
+}

@@ -1,0 +1,95 @@
+package org.eskarn.app.docket;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.core.verdict.IndependentResults;
+import org.eskarn.core.verdict.Verdict;
+import org.eskarn.core.verdict.Verdict.Because;
+
+/**
+ * What a requirement comes to in the present state of the part: the first inspector's result, and beside it those of the
+ * others.
+ *
+ * @param inspections the attempts since the last correction, one for each inspector, in the order begun
+ * @param shown the attempt whose figures are shown
+ * @param inspectors how the results of several compare; empty while there is only one, or the last is not whole
+ * @param decision which of them a checker let stand; empty where nobody had to decide
+ */
+public record Findings(
+        Verdict verdict,
+        List<Attempt> inspections,
+        Attempt shown,
+        Optional<IndependentResults> inspectors,
+        Optional<DecisionRow> decision) {
+
+    static Findings of(List<Attempt> attempts, List<DecisionRow> decisions) {
+        List<Attempt> inspections = inspections(attempts);
+        Attempt last = inspections.get(inspections.size() - 1);
+        List<Attempt> whole = inspections.stream().filter(Attempt::whole).toList();
+        if (whole.size() < 2 || !last.whole()) {
+            return new Findings(last.verdict(), inspections, last, Optional.empty(), Optional.empty());
+        }
+        IndependentResults results =
+                IndependentResults.of(whole.stream().map(Attempt::verdict).toList());
+        Optional<DecisionRow> decision = decisions.stream()
+                .filter(row -> row.lastAttemptId() == last.row().id())
+                .filter(row -> results.verdict().because() == Because.INSPECTORS_DISAGREE)
+                .reduce((earlier, later) -> later);
+        Optional<Attempt> decided = decision.flatMap(row -> whole.stream()
+                .filter(each -> each.row().id() == row.standingAttemptId())
+                .findFirst());
+        return new Findings(
+                decided.map(Attempt::verdict).orElse(results.verdict()),
+                inspections,
+                decided.orElseGet(() -> whole.get(results.confirmed().orElse(0))),
+                Optional.of(results),
+                decision);
+    }
+
+    /** The attempts since the last correction; one measured again belongs to the one before it. */
+    private static List<Attempt> inspections(List<Attempt> attempts) {
+        List<Attempt> inspections = new ArrayList<>();
+        for (Attempt attempt : attempts) {
+            switch (attempt.row().kind()) {
+                case AS_FOUND, CORRECTED -> inspections.clear();
+                case AGAIN -> {
+                    if (!inspections.isEmpty()) {
+                        inspections.remove(inspections.size() - 1);
+                    }
+                }
+                case SECOND_INSPECTOR -> {
+                    // Stands beside the ones before it.
+                }
+            }
+            inspections.add(attempt);
+        }
+        return inspections;
+    }
+
+    /** Whether a verdict can stand, or is not proven for a reason that finishing the sweeps does not mend. */
+    static boolean stands(Verdict verdict) {
+        Because because = verdict.because();
+        return because == null
+                || switch (because) {
+                    case WITHIN_UNCERTAINTY, LIMIT_IS_TEXT, SWEEPS_DISAGREE, INSPECTORS_DISAGREE, INSPECTORS_DIVIDED ->
+                        true;
+                    case UNFINISHED, REPEATS_TO_GO, RETURN_OUT, STATIONS_UNFIT, ZERO_LOST -> false;
+                };
+    }
+
+    Findings showing(Attempt other) {
+        return new Findings(verdict, inspections, other, Optional.empty(), Optional.empty());
+    }
+
+    /** Whether another inspector is measuring who is not to see what the ones before found. */
+    public boolean blind() {
+        return inspections.size() > 1
+                && !inspections.get(inspections.size() - 1).whole();
+    }
+
+    /** Whether inspectors do not agree and nobody has decided yet. */
+    public boolean undecided() {
+        return verdict.because() == Because.INSPECTORS_DISAGREE;
+    }
+}

@@ -1,0 +1,70 @@
+package org.eskarn.app.ledger;
+
+import jakarta.annotation.PreDestroy;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+
+/** Checks all documents in the background, one run at a time, a few documents to a transaction. */
+@Component
+class CheckRun {
+
+    private static final Logger LOG = LoggerFactory.getLogger(CheckRun.class);
+
+    private final DocumentChecks checks;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "document-checks");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
+    private final AtomicBoolean running = new AtomicBoolean();
+    private final AtomicBoolean stopped = new AtomicBoolean();
+    private final AtomicInteger reached = new AtomicInteger();
+
+    CheckRun(DocumentChecks checks) {
+        this.checks = checks;
+    }
+
+    /** Begins a run, unless one is under way. */
+    void begin() {
+        if (running.compareAndSet(false, true)) {
+            reached.set(0);
+            worker.execute(this::run);
+        }
+    }
+
+    private void run() {
+        try {
+            int next = 1;
+            while (next > 0 && !stopped.get()) {
+                int from = next;
+                next = checks.checkFrom(from);
+                reached.set(next > 0 ? next - 1 : from);
+            }
+        } catch (RuntimeException e) {
+            LOG.error("The check of signed documents stopped at document {}", reached.get(), e);
+        } finally {
+            running.set(false);
+        }
+    }
+
+    public boolean running() {
+        return running.get();
+    }
+
+    /** The number of the document it has come to. */
+    public int reached() {
+        return reached.get();
+    }
+
+    @PreDestroy
+    void stop() {
+        stopped.set(true);
+        worker.shutdownNow();
+    }
+}

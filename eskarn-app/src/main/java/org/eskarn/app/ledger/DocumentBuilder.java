@@ -1,0 +1,251 @@
+package org.eskarn.app.ledger;
+
+import static org.eskarn.app.ledger.Parts.amount;
+import static org.eskarn.app.ledger.Parts.choice;
+import static org.eskarn.app.ledger.Parts.done;
+import static org.eskarn.app.ledger.Parts.plain;
+
+import java.time.Clock;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.app.docket.Attempt;
+import org.eskarn.app.docket.Docket;
+import org.eskarn.app.docket.DocketPage;
+import org.eskarn.app.docket.PreparationDoneRow;
+import org.eskarn.app.docket.Rechecked;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpRow;
+import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.gauge.GaugeService.Whole;
+import org.eskarn.app.ledger.document.SignedDocument.AttemptPart;
+import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
+import org.eskarn.app.ledger.document.SignedDocument.DecisionPart;
+import org.eskarn.app.ledger.document.SignedDocument.DocketPart;
+import org.eskarn.app.ledger.document.SignedDocument.DrawnPart;
+import org.eskarn.app.ledger.document.SignedDocument.GaugePart;
+import org.eskarn.app.ledger.document.SignedDocument.LeftOutPart;
+import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
+import org.eskarn.app.ledger.document.SignedDocument.RemedyPart;
+import org.eskarn.app.ledger.document.SignedDocument.RemedyResult;
+import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
+import org.eskarn.app.ledger.document.SignedDocument.Result;
+import org.eskarn.app.ledger.document.SignedDocument.StepPart;
+import org.eskarn.app.ledger.document.SignedDocument.TruingPart;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.part.Part;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Writes down a docket as it stands in the database: the record, and what is computed from it. */
+@Component
+class DocumentBuilder {
+
+    private final GaugeService gauges;
+    private final DrawingWriter drawings;
+    private final Clock clock;
+
+    DocumentBuilder(GaugeService gauges, DrawingWriter drawings, Clock clock) {
+        this.gauges = gauges;
+        this.drawings = drawings;
+        this.clock = clock;
+    }
+
+    /**
+     * What a docket holds, without the frame that signing puts round it. It is also what a signer sees: its hash tells
+     * whether anything changed since.
+     */
+    record Content(DocketPart docket, DrawnPart part, List<RequirementPart> requirements, String outcome) {}
+
+    /** Where the result of a requirement comes from. */
+    @FunctionalInterface
+    interface Results {
+        Result of(SetUp setUp);
+    }
+
+    /** The docket as it stands, judged by the rules of today. */
+    Content content(Docket docket) {
+        ResultParts parts = new ResultParts(drawings);
+        return content(docket, parts::computed, docket.outcome().name());
+    }
+
+    /** The record alone, for comparing; results are left out. */
+    Content record(Docket docket) {
+        return content(docket, setUp -> ResultParts.NONE, "");
+    }
+
+    Content content(Docket docket, Results results, String outcome) {
+        SweepParts sweeps = new SweepParts(register(docket), zone());
+        return new Content(
+                docketPart(docket, sweeps),
+                part(docket.part()),
+                docket.setUps().stream()
+                        .map(setUp -> requirement(docket, setUp, results, sweeps))
+                        .toList(),
+                outcome);
+    }
+
+    ZoneId zone() {
+        return clock.getZone();
+    }
+
+    /** The gauges of a docket with their histories, each read once. */
+    private Map<Long, Whole> register(Docket docket) {
+        Map<Long, Whole> register = new HashMap<>();
+        for (SetUp setUp : docket.setUps()) {
+            for (SweepRecord sweep : setUp.sweeps()) {
+                for (Gauge gauge : sweep.gauges()) {
+                    if (!gauge.missing() && !register.containsKey(gauge.id())) {
+                        gauges.whole(gauge.id()).ifPresent(whole -> register.put(gauge.id(), whole));
+                    }
+                }
+            }
+        }
+        return register;
+    }
+
+    private DocketPart docketPart(Docket docket, SweepParts sweeps) {
+        Long inspected = docket.row().gaugeId();
+        GaugePart gauge = Optional.ofNullable(inspected)
+                .flatMap(gauges::find)
+                .map(each -> sweeps.gauge(each, docket.row().openedAt()))
+                .orElse(null);
+        return new DocketPart(
+                docket.row().number(),
+                docket.row().serial(),
+                docket.row().piece(),
+                docket.row().pieces(),
+                docket.row().purpose(),
+                docket.row().askedBy(),
+                docket.row().due().toString(),
+                done(
+                        docket.row().openedBy(),
+                        docket.row().openedByName(),
+                        docket.row().openedAt()),
+                gauge);
+    }
+
+    private static DrawnPart part(Part part) {
+        return new DrawnPart(
+                part.id(),
+                part.drawingNumber(),
+                part.revision(),
+                part.title(),
+                part.material(),
+                plain(part.expansion()));
+    }
+
+    private static RequirementPart requirement(Docket docket, SetUp setUp, Results results, SweepParts sweeps) {
+        boolean inService = docket.row().inService();
+        return new RequirementPart(
+                setUp.requirement().row().id(),
+                setUp.requirement().row().position(),
+                setUp.requirement().row().title(),
+                AskedParts.of(setUp.requirement(), inService),
+                preparations(setUp),
+                setUp.stepsDone().stream()
+                        .map(step -> new StepPart(
+                                choice(step.step(), step.step().title()),
+                                step.sweepId(),
+                                done(step.doneBy(), step.doneByName(), step.doneAt())))
+                        .toList(),
+                setUp.leftOut().stream()
+                        .map(left -> new LeftOutPart(
+                                left.step() == null
+                                        ? null
+                                        : choice(left.step(), left.step().title()),
+                                left.sweepId(),
+                                left.reason(),
+                                done(left.leftBy(), left.leftByName(), left.leftAt())))
+                        .toList(),
+                corrections(setUp.row()),
+                setUp.attempts().stream()
+                        .map(attempt -> attempt(attempt, setUp, sweeps))
+                        .toList(),
+                setUp.findings()
+                        .decision()
+                        .map(row -> new DecisionPart(
+                                row.standingAttemptId(),
+                                row.reason(),
+                                done(row.decidedBy(), row.decidedByName(), row.decidedAt())))
+                        .orElse(null),
+                setUp.rechecked().stream().map(each -> remedy(each, setUp)).toList(),
+                setUp.truingSteps().stream()
+                        .map(step -> new TruingPart(
+                                step.attemptId(),
+                                step.number(),
+                                step.place(),
+                                step.done(),
+                                step.typed(),
+                                step.movementMicrometres().toPlainString(),
+                                done(step.takenBy(), step.takenByName(), step.takenAt())))
+                        .toList(),
+                results.of(setUp));
+    }
+
+    private static List<PreparationPart> preparations(SetUp setUp) {
+        return setUp.requirement().preparations().stream()
+                .map(preparation -> new PreparationPart(
+                        preparation.caution(),
+                        preparation.text(),
+                        setUp.preparationsDone().stream()
+                                .filter(done -> done.preparationId() == preparation.id())
+                                .findFirst()
+                                .map((PreparationDoneRow done) -> done(done.doneBy(), done.doneByName(), done.doneAt()))
+                                .orElse(null)))
+                .toList();
+    }
+
+    private static @Nullable CorrectionsPart corrections(SetUpRow row) {
+        return row.corrections().none()
+                ? null
+                : new CorrectionsPart(row.drift(), amount(row.sag(), row.sagUnit()), plain(row.lever()));
+    }
+
+    private static AttemptPart attempt(Attempt attempt, SetUp setUp, SweepParts sweeps) {
+        int stations = setUp.requirement().terms().layout().size();
+        Display figures = DocketPage.figures(setUp);
+        Display readings = DocketPage.readings(setUp);
+        return new AttemptPart(
+                attempt.row().id(),
+                attempt.row().number(),
+                choice(attempt.row().kind(), attempt.row().kind().title()),
+                attempt.row().correction(),
+                done(
+                        attempt.row().begunBy(),
+                        attempt.row().begunByName(),
+                        attempt.row().begunAt()),
+                attempt.sweeps().stream()
+                        .map(sweep -> sweeps.of(sweep, setUp.row(), stations, figures, readings))
+                        .toList(),
+                ResultParts.of(attempt, setUp));
+    }
+
+    private static RemedyPart remedy(Rechecked each, SetUp setUp) {
+        Display display = DocketPage.figures(setUp);
+        String words = each.remedy().predictedMicrometres() == null
+                ? ""
+                : "predicted "
+                        + display.amount(each.remedy().predictedMicrometres().doubleValue())
+                        + each.recheck()
+                                .map(recheck -> ", found " + display.amount(recheck.found())
+                                        + (recheck.agrees() ? ", as predicted" : ", not as predicted"))
+                                .orElse("")
+                        + " " + display.symbol();
+        return new RemedyPart(
+                each.remedy().attemptId(),
+                choice(each.remedy().kind(), each.remedy().kind().title()),
+                each.remedy().words(),
+                plain(each.remedy().predictedMicrometres()),
+                each.remedy().uncertaintyMicrometres().toPlainString(),
+                done(
+                        each.remedy().decidedBy(),
+                        each.remedy().decidedByName(),
+                        each.remedy().decidedAt()),
+                new RemedyResult(words + (each.replaced() ? "; replaced by another" : "")));
+    }
+}

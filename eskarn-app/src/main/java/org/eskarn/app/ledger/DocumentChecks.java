@@ -1,0 +1,144 @@
+package org.eskarn.app.ledger;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.app.docket.Docket;
+import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.ledger.Heads.Head;
+import org.eskarn.app.ledger.LedgerMapper.CheckRow;
+import org.eskarn.app.ledger.LedgerMapper.HeadRow;
+import org.eskarn.app.ledger.document.Finding;
+import org.eskarn.app.ledger.document.Json;
+import org.eskarn.app.ledger.document.PublicKeys;
+import org.eskarn.app.ledger.document.RecordDifference;
+import org.eskarn.app.ledger.document.SignedDocument;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Checks documents: each by itself, its place in the chain, the heads kept outside, and whether the rows still say what it
+ * says. What was found is kept, so that the Ledger need not look again each time.
+ */
+@Service
+class DocumentChecks {
+
+    /** Documents that are read at once. */
+    static final int AT_ONCE = 50;
+
+    private final LedgerMapper ledger;
+    private final DocumentBuilder builder;
+    private final DocketService dockets;
+    private final Signing signing;
+    private final Clock clock;
+
+    DocumentChecks(LedgerMapper ledger, DocumentBuilder builder, DocketService dockets, Signing signing, Clock clock) {
+        this.ledger = ledger;
+        this.builder = builder;
+        this.dockets = dockets;
+        this.signing = signing;
+        this.clock = clock;
+    }
+
+    /** Something wrong, and with which document. */
+    record Found(int number, Finding finding) {}
+
+    /** Checks one document and keeps what was found. */
+    @Transactional
+    public void check(int number) {
+        ledger.byNumber(number).ifPresent(row -> keep(number, examine(row)));
+    }
+
+    /** Checks one document; nothing is kept. */
+    @Transactional(readOnly = true)
+    public Optional<Finding> examine(DocumentRow row) {
+        Optional<DocumentRow> before = ledger.byNumber(row.number() - 1);
+        return look(
+                row,
+                before.map(DocumentRow::number).orElse(0),
+                before.map(DocumentRow::hash).orElse(SignedDocument.FIRST),
+                signing.key().publicKeys(),
+                heads());
+    }
+
+    private void keep(int number, Optional<Finding> finding) {
+        ledger.deleteCheck(number);
+        ledger.insertCheck(new CheckRow(number, finding.map(Finding::words).orElse(""), clock.instant()));
+    }
+
+    private Map<Integer, String> heads() {
+        Map<Integer, String> heads = new HashMap<>();
+        for (Head head : Heads.read(signing.heads())) {
+            heads.put(head.number(), head.hash());
+        }
+        return heads;
+    }
+
+    /** Checks some documents from a number on, keeps what was found, and returns the number to go on with; 0 at the end. */
+    @Transactional
+    public int checkFrom(int number) {
+        PublicKeys keys = signing.key().publicKeys();
+        Map<Integer, String> heads = heads();
+        List<DocumentRow> rows = ledger.following(Math.max(1, number - 1), AT_ONCE + 1);
+        int before = 0;
+        String hashBefore = SignedDocument.FIRST;
+        for (DocumentRow row : rows) {
+            if (row.number() >= number) {
+                keep(row.number(), look(row, before, hashBefore, keys, heads));
+            }
+            before = row.number();
+            hashBefore = row.hash();
+        }
+        return rows.size() <= AT_ONCE ? 0 : before + 1;
+    }
+
+    private Optional<Finding> look(
+            DocumentRow row, int before, String hashBefore, PublicKeys keys, Map<Integer, String> heads) {
+        return row.stored()
+                .check(keys)
+                .or(() -> row.stored().follows(before, hashBefore))
+                .or(() -> rewritten(row, heads))
+                .or(() -> rows(row));
+    }
+
+    private static Optional<Finding> rewritten(DocumentRow row, Map<Integer, String> heads) {
+        String head = heads.get(row.number());
+        return head == null || head.equals(row.hash())
+                ? Optional.empty()
+                : Optional.of(new Finding(Finding.Kind.REWRITTEN, ""));
+    }
+
+    private Optional<Finding> rows(DocumentRow row) {
+        Optional<Docket> docket = dockets.find(row.docketNumber());
+        if (docket.isEmpty()) {
+            return Optional.of(new Finding(Finding.Kind.NO_DOCKET, ""));
+        }
+        byte[] now = Json.canonical(builder.record(docket.get()));
+        return RecordDifference.first(row.canonical(), now).map(where -> new Finding(Finding.Kind.ROWS, where));
+    }
+
+    /** Whether the chain ends where the database and the heads file say. */
+    @Transactional(readOnly = true)
+    public Optional<Found> end(Path headsFile) {
+        HeadRow head = ledger.head();
+        Optional<DocumentRow> last = ledger.newest(0, 1).stream().findFirst();
+        int reached = last.map(DocumentRow::number).orElse(0);
+        for (Head kept : Heads.read(headsFile)) {
+            if (kept.number() > reached) {
+                return Optional.of(cut(reached, kept.number()));
+            }
+        }
+        if (head.number() > reached) {
+            return Optional.of(cut(reached, head.number()));
+        }
+        return last.filter(row -> !row.hash().equals(head.hash()))
+                .map(row -> new Found(row.number(), new Finding(Finding.Kind.CHAIN, "")));
+    }
+
+    private static Found cut(int reached, int named) {
+        return new Found(reached, new Finding(Finding.Kind.CUT, String.valueOf(named)));
+    }
+}

@@ -1,0 +1,207 @@
+package org.eskarn.app.ledger;
+
+import java.nio.file.Path;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.app.docket.Standing;
+import org.eskarn.app.ledger.DocumentChecks.Found;
+import org.eskarn.app.ledger.LedgerMapper.CheckRow;
+import org.eskarn.app.ledger.LedgerMapper.Checked;
+import org.eskarn.app.ledger.document.Finding;
+import org.eskarn.app.ledger.document.Json;
+import org.eskarn.app.ledger.document.PublicKeys;
+import org.eskarn.app.ledger.document.SignedDocument;
+import org.eskarn.app.ledger.document.SignedDocument.Amount;
+import org.eskarn.app.ledger.document.SignedDocument.Figures;
+import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Bounds;
+import org.eskarn.core.verdict.DecisionRule;
+import org.eskarn.core.verdict.Outcome;
+import org.eskarn.core.verdict.Verdict;
+import org.eskarn.core.verdict.Verdict.Because;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads signed documents for the Ledger, a page at a time, with what their last check said. */
+@Service
+class LedgerReading {
+
+    /** Dockets on one page. */
+    static final int ON_A_PAGE = 25;
+
+    private final LedgerMapper ledger;
+    private final DocumentChecks checks;
+    private final Signing signing;
+
+    LedgerReading(LedgerMapper ledger, DocumentChecks checks, Signing signing) {
+        this.ledger = ledger;
+        this.checks = checks;
+        this.signing = signing;
+    }
+
+    /** @param finding in words; empty where nothing is wrong */
+    public record Entry(SignedDocument document, DocumentState state, String finding, List<Line> lines) {
+
+        public Standing standing() {
+            return Standing.of(Outcome.valueOf(document.outcome()));
+        }
+
+        public String signedAt() {
+            return Sheet.moment(
+                    document.signature().at(), ZoneId.of(document.signature().zone()));
+        }
+    }
+
+    public record Line(RequirementPart requirement, Standing standing, VerdictRule rule) {
+
+        static Line of(RequirementPart requirement) {
+            Standing standing = Standing.valueOf(requirement.result().standing().code());
+            Figures figures = requirement.result().figures();
+            Display display = display(requirement, figures);
+            return new Line(requirement, standing, VerdictRule.small(verdict(standing, figures), display));
+        }
+
+        private static Display display(RequirementPart requirement, @Nullable Figures figures) {
+            String symbol = figures == null ? "" : figures.unit();
+            Amount written = requirement.asked().radius();
+            double radius = written == null || !symbol.equals("°")
+                    ? 0
+                    : LengthUnit.named(written.unit())
+                            .map(unit -> Double.parseDouble(written.amount())
+                                    * unit.micrometres().doubleValue())
+                            .orElse(0.0);
+            return new Display(LengthUnit.named(symbol).orElse(LengthUnit.MILLIMETRE), radius);
+        }
+
+        private static Verdict verdict(Standing standing, @Nullable Figures figures) {
+            Outcome outcome = switch (standing) {
+                case PASS -> Outcome.PASS;
+                case FAIL -> Outcome.FAIL;
+                case RECORDED -> Outcome.RECORDED;
+                case NOT_PROVEN, LEFT_OUT, OPEN -> Outcome.NOT_PROVEN;
+            };
+            return new Verdict(
+                    outcome,
+                    outcome == Outcome.NOT_PROVEN ? Because.WITHIN_UNCERTAINTY : null,
+                    figures == null ? null : number(figures.micrometres()),
+                    figures == null
+                            ? Bounds.OPEN
+                            : new Bounds(number(figures.lowerMicrometres()), number(figures.upperMicrometres())),
+                    figures == null ? 0 : Double.parseDouble(figures.uncertaintyMicrometres()),
+                    figures == null
+                            ? DecisionRule.SIMPLE
+                            : DecisionRule.valueOf(figures.rule().code()));
+        }
+
+        private static @Nullable Double number(@Nullable String kept) {
+            return kept == null ? null : Double.valueOf(kept);
+        }
+    }
+
+    /**
+     * @param from the first shown, counted from 0 of the newest
+     * @param total how many there are in all
+     * @param checked how many were checked and when; empty before the first check
+     * @param end what is wrong with the end of the chain, in words; empty where nothing is
+     */
+    public record Page(List<Entry> entries, int from, int total, Optional<Checked> checked, String end) {
+
+        public int size() {
+            return ON_A_PAGE;
+        }
+
+        public boolean earlier() {
+            return from + ON_A_PAGE < total;
+        }
+
+        public boolean later() {
+            return from > 0;
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public Page page(int from) {
+        List<DocumentRow> rows = ledger.newest(from, ON_A_PAGE);
+        Map<Integer, String> findings = new HashMap<>();
+        if (!rows.isEmpty()) {
+            ledger.checks(rows.get(rows.size() - 1).number(), rows.get(0).number())
+                    .forEach(check -> findings.put(check.number(), check.finding()));
+        }
+        int firstBroken = firstBroken();
+        List<Entry> entries = rows.stream()
+                .map(row -> entry(row, Optional.ofNullable(findings.get(row.number())), firstBroken))
+                .toList();
+        return new Page(
+                entries,
+                from,
+                ledger.count(),
+                ledger.checked(),
+                checks.end(signing.heads())
+                        .map(Found::finding)
+                        .map(Finding::words)
+                        .orElse(""));
+    }
+
+    private int firstBroken() {
+        return ledger.firstFinding().map(CheckRow::number).orElse(Integer.MAX_VALUE);
+    }
+
+    private static Entry entry(DocumentRow row, Optional<String> finding, int firstBroken) {
+        SignedDocument document = row.document();
+        return new Entry(
+                document,
+                state(row.number(), finding, firstBroken),
+                finding.orElse(""),
+                document.requirements().stream().map(Line::of).toList());
+    }
+
+    private static DocumentState state(int number, Optional<String> finding, int firstBroken) {
+        if (finding.filter(words -> !words.isEmpty()).isPresent()) {
+            return DocumentState.BROKEN;
+        }
+        if (number > firstBroken) {
+            return DocumentState.AFTER_BROKEN;
+        }
+        return finding.isPresent() ? DocumentState.IN_ORDER : DocumentState.UNCHECKED;
+    }
+
+    /** The sheet of a docket; its document is checked there and then. */
+    @Transactional(readOnly = true)
+    public Optional<Sheet> sheet(int docketNumber) {
+        return ledger.ofDocket(docketNumber).map(row -> {
+            Optional<Finding> finding = checks.examine(row);
+            return new Sheet(
+                    row.document(),
+                    row.hash(),
+                    row.signature(),
+                    state(row.number(), Optional.of(finding.map(Finding::words).orElse("")), firstBroken()),
+                    finding);
+        });
+    }
+
+    /** The document with its signature and public key, for other programs. */
+    @Transactional(readOnly = true)
+    public Optional<String> envelope(int docketNumber) {
+        return ledger.ofDocket(docketNumber)
+                .map(row -> Json.envelope(
+                        row.canonical(),
+                        row.hash(),
+                        row.signature(),
+                        signing.key()
+                                .publicKeys()
+                                .named(row.keyId())
+                                .map(PublicKeys::encoded)
+                                .orElse("")));
+    }
+
+    Path heads() {
+        return signing.heads();
+    }
+}

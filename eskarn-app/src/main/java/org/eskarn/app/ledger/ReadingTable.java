@@ -1,0 +1,204 @@
+package org.eskarn.app.ledger;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import org.eskarn.app.ledger.document.Asked.LayoutPart;
+import org.eskarn.app.ledger.document.SweepPart;
+import org.eskarn.app.ledger.document.SweepPart.ReadingPart;
+import org.eskarn.app.ledger.document.SweepPart.StationPart;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Readings laid out like the part: round a ring from left to right, a grid with its places, lines and rings side by side, pairs
+ * with their two ends.
+ *
+ * @param corner what stands over the names of the rows
+ * @param struck whether the sweep was set aside
+ */
+public record ReadingTable(String title, String corner, List<String> columns, List<Row> rows, boolean struck) {
+
+    /** Stations of a ring or line that stand side by side on paper. */
+    private static final int SIDE_BY_SIDE = 12;
+
+    public record Row(String name, List<String> cells, boolean struck) {}
+
+    /** The tables of the sweeps of one attempt. */
+    static List<ReadingTable> of(LayoutPart layout, List<SweepPart> sweeps) {
+        List<SweepPart> read =
+                sweeps.stream().filter(sweep -> !sweep.readings().isEmpty()).toList();
+        return switch (layout.kind().code()) {
+            case "RING", "LINE", "POINTS", "STEPS", "PINS", "YES_NO" ->
+                plane(read) ? each(layout, read) : sideBySide(layout, read);
+            default -> each(layout, read);
+        };
+    }
+
+    private static boolean plane(List<SweepPart> sweeps) {
+        return sweeps.stream()
+                .flatMap(sweep -> sweep.stations().stream())
+                .anyMatch(station -> station.along() != null && station.across() != null);
+    }
+
+    /** One row for each sweep, its stations from left to right. */
+    private static List<ReadingTable> sideBySide(LayoutPart layout, List<SweepPart> sweeps) {
+        Set<String> stations = new LinkedHashSet<>();
+        for (SweepPart sweep : sweeps) {
+            sweep.readings().forEach(reading -> {
+                if (reading.place() <= sweep.stations().size()) {
+                    stations.add(name(sweep, reading.place()));
+                }
+            });
+        }
+        boolean returns = sweeps.stream()
+                .anyMatch(sweep -> sweep.readings().stream()
+                        .anyMatch(reading -> reading.place() > sweep.stations().size()));
+        List<String> all = new ArrayList<>(stations);
+        if (returns) {
+            all.add("return");
+        }
+        List<ReadingTable> tables = new ArrayList<>();
+        for (int from = 0; from < all.size(); from += SIDE_BY_SIDE) {
+            List<String> part = all.subList(from, Math.min(all.size(), from + SIDE_BY_SIDE));
+            List<Row> rows = new ArrayList<>();
+            for (SweepPart sweep : sweeps) {
+                Map<String, String> cells = new LinkedHashMap<>();
+                sweep.readings()
+                        .forEach(reading -> cells.merge(
+                                name(sweep, reading.place()), typed(sweep, reading), (a, b) -> a + " · " + b));
+                rows.add(new Row(
+                        "sweep " + sweep.number(),
+                        part.stream()
+                                .map(station -> cells.getOrDefault(station, ""))
+                                .toList(),
+                        sweep.setAside() != null));
+            }
+            tables.add(new ReadingTable(from == 0 ? unit(layout, sweeps) : "", "at", part, rows, false));
+        }
+        return tables;
+    }
+
+    private static String name(SweepPart sweep, int place) {
+        return place > sweep.stations().size()
+                ? "return"
+                : sweep.stations().get(place - 1).name();
+    }
+
+    /** What was typed; with its unit where that is not the one the gauge is read in. */
+    private static String typed(SweepPart sweep, ReadingPart reading) {
+        return reading.typed();
+    }
+
+    private static String unit(LayoutPart layout, List<SweepPart> sweeps) {
+        Set<String> units = new LinkedHashSet<>();
+        for (SweepPart sweep : sweeps) {
+            sweep.gauges().forEach(gauge -> {
+                if (gauge.readIn() != null) {
+                    units.add(gauge.readIn());
+                }
+            });
+        }
+        return layout.kind().words() + ", as typed" + (units.isEmpty() ? "" : ", in " + String.join(" and ", units));
+    }
+
+    /** A table for each sweep: columns and rows by the places of the stations. */
+    private static List<ReadingTable> each(LayoutPart layout, List<SweepPart> sweeps) {
+        List<ReadingTable> tables = new ArrayList<>();
+        for (SweepPart sweep : sweeps) {
+            tables.add(crossed(layout, sweep));
+        }
+        return tables;
+    }
+
+    private static ReadingTable crossed(LayoutPart layout, SweepPart sweep) {
+        Axes axes = Axes.of(layout);
+        Map<String, Map<String, String>> cells = new LinkedHashMap<>();
+        Set<String> columns = new LinkedHashSet<>();
+        for (ReadingPart reading : sweep.readings()) {
+            boolean back = reading.place() > sweep.stations().size();
+            StationPart station = back ? null : sweep.stations().get(reading.place() - 1);
+            String column = station == null ? "return" : axes.column(station);
+            String row = station == null ? "return" : axes.row(station);
+            if (station == null) {
+                column = columns.isEmpty() ? column : columns.iterator().next();
+            }
+            columns.add(column);
+            cells.computeIfAbsent(row, unused -> new LinkedHashMap<>())
+                    .merge(column, typed(sweep, reading), (a, b) -> a + " · " + b);
+        }
+        List<String> heads = axes.sorted(columns, false);
+        List<Row> rows = new ArrayList<>();
+        for (String row : axes.sorted(cells.keySet(), axes.upwards())) {
+            Map<String, String> own = cells.getOrDefault(row, Map.of());
+            rows.add(new Row(
+                    row, heads.stream().map(head -> own.getOrDefault(head, "")).toList(), false));
+        }
+        return new ReadingTable(
+                "Sweep " + sweep.number() + ", " + unit(layout, List.of(sweep)),
+                axes.corner(),
+                heads,
+                rows,
+                sweep.setAside() != null);
+    }
+
+    /** What columns and rows are. */
+    private record Axes(
+            String corner, Function<StationPart, String> across, Function<StationPart, String> down, boolean upwards) {
+
+        static Axes of(LayoutPart layout) {
+            String unit = layout.unit();
+            return switch (layout.kind().code()) {
+                case "RINGS" -> new Axes("° \\ " + unit, s -> number(s.along()), s -> number(s.angle()), false);
+                case "LINES" -> new Axes(unit, s -> String.valueOf(s.line()), s -> number(s.along()), false);
+                case "PAIRS", "CYCLES" -> new Axes("", Axes::end, Axes::pair, false);
+                default -> new Axes("y \\ x, " + unit, s -> number(s.along()), s -> number(s.across()), true);
+            };
+        }
+
+        private static String end(StationPart station) {
+            int comma = station.name().lastIndexOf(", ");
+            return comma < 0 ? station.name() : station.name().substring(comma + 2);
+        }
+
+        private static String pair(StationPart station) {
+            int comma = station.name().lastIndexOf(", ");
+            return comma < 0 ? station.name() : station.name().substring(0, comma);
+        }
+
+        private static String number(@Nullable String coordinate) {
+            return coordinate == null
+                    ? "–"
+                    : new BigDecimal(coordinate).stripTrailingZeros().toPlainString();
+        }
+
+        String column(StationPart station) {
+            return across.apply(station);
+        }
+
+        String row(StationPart station) {
+            return down.apply(station);
+        }
+
+        /** By size where all are numbers, else as first read; the return stays last. */
+        List<String> sorted(Set<String> names, boolean descending) {
+            List<String> numbers = new ArrayList<>();
+            List<String> others = new ArrayList<>();
+            for (String name : names) {
+                (name.matches("-?\\d+(\\.\\d+)?") ? numbers : others).add(name);
+            }
+            Comparator<String> bySize = Comparator.comparing(BigDecimal::new);
+            Set<String> ordered = new TreeSet<>(descending ? bySize.reversed() : bySize);
+            ordered.addAll(numbers);
+            List<String> all = new ArrayList<>(ordered);
+            all.addAll(others);
+            return all;
+        }
+    }
+}

@@ -1,0 +1,210 @@
+package org.eskarn.app.ledger;
+
+import static org.eskarn.app.ledger.Parts.choice;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.eskarn.app.docket.Attempt;
+import org.eskarn.app.docket.DocketPage;
+import org.eskarn.app.docket.InspectorWords;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.Standing;
+import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.docket.VerdictWords;
+import org.eskarn.app.ledger.document.SignedDocument.AsFound;
+import org.eskarn.app.ledger.document.SignedDocument.AttemptResult;
+import org.eskarn.app.ledger.document.SignedDocument.Choice;
+import org.eskarn.app.ledger.document.SignedDocument.Drawings;
+import org.eskarn.app.ledger.document.SignedDocument.Figures;
+import org.eskarn.app.ledger.document.SignedDocument.Named;
+import org.eskarn.app.ledger.document.SignedDocument.Result;
+import org.eskarn.app.ledger.document.SignedDocument.RowResult;
+import org.eskarn.app.ledger.document.SignedDocument.TableResult;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Said;
+import org.eskarn.app.picture.Picture;
+import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.core.requirement.Judgement;
+import org.eskarn.core.verdict.Verdict;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What was computed of a requirement, said as the drawing says it.
+ *
+ * @param drawings writes the pictures
+ */
+record ResultParts(DrawingWriter drawings) {
+
+    /** Decimals of µm kept with a figure; far below anything a dial shows. */
+    private static final int DECIMALS = 4;
+
+    /** Where only the record is wanted. */
+    static final Result NONE = new Result(
+            new Choice("", ""),
+            "",
+            "",
+            null,
+            null,
+            null,
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            new Drawings("", "", "", "", ""));
+
+    /** As the rules of today have it. */
+    Result computed(SetUp setUp) {
+        Display display = DocketPage.figures(setUp);
+        boolean left = setUp.wholeLeftOut().isPresent();
+        return of(
+                setUp,
+                setUp.verdict(),
+                VerdictWords.of(setUp, display).line(),
+                left ? "" : decidedFrom(setUp, display));
+    }
+
+    /**
+     * @param verdict the one that is signed: as computed, or as it was signed before there were documents
+     * @param line why, in one line
+     * @param from the sweeps it rests on, in words
+     */
+    Result of(SetUp setUp, Verdict verdict, String line, String from) {
+        Display display = DocketPage.figures(setUp);
+        boolean left = setUp.wholeLeftOut().isPresent();
+        Standing standing = left ? Standing.LEFT_OUT : Standing.of(verdict.outcome());
+        Said said = DocketPage.said(setUp);
+        boolean figures = verdict.value() != null && !left;
+        return new Result(
+                choice(standing, standing.word()),
+                line,
+                from,
+                left ? null : figures(verdict, display),
+                asFound(setUp, display),
+                setUp.findings().inspectors().isPresent() ? InspectorWords.sentence(setUp, display) : null,
+                figures
+                        ? said.figures().stream()
+                                .map(each -> new Named(each.name(), each.figure(), each.symbol()))
+                                .toList()
+                        : List.of(),
+                figures ? tables(said) : List.of(),
+                figures ? said.remarks() : List.of(),
+                figures ? budget(setUp) : List.of(),
+                drawings(setUp, verdict, display));
+    }
+
+    private static Figures figures(Verdict verdict, Display display) {
+        Double value = verdict.value();
+        return new Figures(
+                kept(value),
+                value == null ? null : display.amount(value),
+                display.symbol(),
+                String.valueOf(kept(verdict.expanded())),
+                display.amount(verdict.expanded()),
+                kept(verdict.bounds().lower()),
+                kept(verdict.bounds().upper()),
+                choice(verdict.rule(), verdict.rule().title()));
+    }
+
+    static @Nullable String kept(@Nullable Double micrometres) {
+        return micrometres == null
+                ? null
+                : BigDecimal.valueOf(micrometres)
+                        .setScale(DECIMALS, RoundingMode.HALF_UP)
+                        .toPlainString();
+    }
+
+    /** Which sweeps the verdict rests on, with the figure of each where there are several. */
+    private static String decidedFrom(SetUp setUp, Display display) {
+        Attempt shown = setUp.findings().shown();
+        List<SweepRecord> counted = shown.counted();
+        if (counted.isEmpty()) {
+            return "";
+        }
+        String numbers = counted.stream()
+                .map(sweep -> String.valueOf(sweep.row().number()))
+                .collect(Collectors.joining(", "));
+        if (counted.size() == 1) {
+            return "sweep " + numbers;
+        }
+        String each = counted.stream()
+                .map(sweep -> sweep.assessment()
+                        .reduction()
+                        .map(reduction -> display.amount(reduction.judged()))
+                        .orElse("–"))
+                .collect(Collectors.joining(", "));
+        boolean answered = setUp.sweep().layout().kind().answered();
+        return (answered ? "sweeps " : setUp.requirement().terms().combination().title() + " of sweeps ")
+                + numbers
+                + (answered ? "" : ": " + each + " " + display.symbol());
+    }
+
+    /** The first whole verdict, where anything was read or decided after it. */
+    private static @Nullable AsFound asFound(SetUp setUp, Display display) {
+        Optional<Judgement> first = setUp.asFound();
+        boolean more = setUp.sweeps().stream().filter(SweepRecord::touched).count() > 1;
+        if (first.isEmpty() || !more) {
+            return null;
+        }
+        Verdict verdict = first.get().verdict();
+        Double value = verdict.value();
+        String figure = value == null ? null : display.amount(value);
+        return new AsFound(
+                choice(verdict.outcome(), verdict.outcome().word()),
+                figure,
+                (figure == null ? "" : figure + " " + display.symbol() + ": ")
+                        + verdict.outcome().word());
+    }
+
+    static AttemptResult of(Attempt attempt, SetUp setUp) {
+        Display display = DocketPage.figures(setUp);
+        Verdict verdict = attempt.verdict();
+        Double value = verdict.value();
+        String figure = value == null ? null : display.amount(value);
+        return new AttemptResult(
+                choice(verdict.outcome(), verdict.outcome().word()),
+                verdict.outcome().word()
+                        + (figure == null ? "" : " " + figure + " " + display.symbol())
+                        + attempt.combined(setUp.requirement()
+                                        .terms()
+                                        .combination()
+                                        .title())
+                                .map(words -> ", " + words)
+                                .orElse(""),
+                figure);
+    }
+
+    private static List<TableResult> tables(Said said) {
+        return said.tables().stream()
+                .map(table -> new TableResult(
+                        table.title(),
+                        table.columns(),
+                        table.rows().stream()
+                                .map(row -> new RowResult(row.name(), row.cells()))
+                                .toList()))
+                .toList();
+    }
+
+    private static List<Named> budget(SetUp setUp) {
+        Display display = DocketPage.readings(setUp);
+        return setUp.judgement().budget().stream()
+                .flatMap(budget -> budget.parts().stream())
+                .map(part -> new Named(part.source().title(), display.amount(part.standard()), display.symbol()))
+                .toList();
+    }
+
+    private Drawings drawings(SetUp setUp, Verdict verdict, Display display) {
+        Picture picture = DocketPage.picture(setUp);
+        VerdictRule rule = VerdictRule.wide(verdict, display, setUp.assessment().reduction());
+        return new Drawings(
+                picture.title(),
+                picture.scaleLine(),
+                picture.offsetLine().orElse(""),
+                drawings.write(picture),
+                verdict.value() == null || setUp.wholeLeftOut().isPresent()
+                        ? ""
+                        : drawings.write(rule, display.symbol()));
+    }
+}

@@ -1,0 +1,175 @@
+package org.eskarn.app.ledger;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.eskarn.app.docket.Standing;
+import org.eskarn.app.ledger.document.Asked;
+import org.eskarn.app.ledger.document.Finding;
+import org.eskarn.app.ledger.document.SignedDocument;
+import org.eskarn.app.ledger.document.SignedDocument.Amount;
+import org.eskarn.app.ledger.document.SignedDocument.Done;
+import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
+import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
+import org.eskarn.core.verdict.Outcome;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The sheet of a signed docket, made from its document alone.
+ *
+ * @param finding what the check of the document found; empty where nothing
+ */
+public record Sheet(
+        SignedDocument document, String hash, String signature, DocumentState state, Optional<Finding> finding) {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+
+    /** A line of what was asked. */
+    public record Fact(String label, String value) {}
+
+    public Standing standing() {
+        return Standing.of(Outcome.valueOf(document.outcome()));
+    }
+
+    public Standing standing(RequirementPart requirement) {
+        return Standing.valueOf(requirement.result().standing().code());
+    }
+
+    /** Whether its drawings may be shown: only of a document that is what was signed. */
+    public boolean intact() {
+        return finding.map(found -> found.kind() == Finding.Kind.ROWS || found.kind() == Finding.Kind.NO_DOCKET)
+                .orElse(true);
+    }
+
+    ZoneId zone() {
+        return ZoneId.of(document.signature().zone());
+    }
+
+    public String moment(String at) {
+        return moment(at, zone());
+    }
+
+    static String moment(String at, ZoneId zone) {
+        return MOMENT.format(Instant.parse(at).atZone(zone));
+    }
+
+    public static String day(String date) {
+        return DAY.format(LocalDate.parse(date));
+    }
+
+    /** From one moment to another, the day said once. */
+    String span(@Nullable String from, @Nullable String to) {
+        if (from == null || to == null) {
+            return "";
+        }
+        String first = moment(from);
+        boolean sameDay = Instant.parse(from)
+                .atZone(zone())
+                .toLocalDate()
+                .equals(Instant.parse(to).atZone(zone()).toLocalDate());
+        String last = sameDay ? MINUTE.format(Instant.parse(to).atZone(zone())) : moment(to);
+        return first.endsWith(last) ? first : first + " to " + last;
+    }
+
+    public String by(Done done) {
+        return done.by().name() + ", " + moment(done.at());
+    }
+
+    public List<SheetAttempt> attempts(RequirementPart requirement) {
+        return requirement.attempts().stream()
+                .map(attempt -> SheetAttempt.of(attempt, requirement, this))
+                .toList();
+    }
+
+    /** What was asked beyond the limit, as far as it says something. */
+    public List<Fact> facts(RequirementPart requirement) {
+        Asked asked = requirement.asked();
+        List<Fact> facts = new ArrayList<>();
+        add(facts, "Feature", asked.feature().name() + size(asked.feature().size()));
+        add(facts, "Datum", asked.datum());
+        add(
+                facts,
+                "Stations",
+                asked.layout().kind().words() + ": " + asked.layout().first()
+                        + (asked.layout().second().isEmpty()
+                                ? ""
+                                : "; " + asked.layout().second()));
+        add(facts, "Radius", said(asked.radius()));
+        add(facts, "Span", said(asked.span()));
+        add(facts, "Master size", said(asked.setTo()));
+        add(facts, "Pins made to", said(asked.pinClass()));
+        add(
+                facts,
+                "Read",
+                asked.reversal().code().equals("NONE") ? "" : asked.reversal().words());
+        add(
+                facts,
+                "Zero",
+                asked.zeroRule().words()
+                        + (asked.zeroing().code().equals("EACH_STEP")
+                                ? ", " + asked.zeroing().words()
+                                : ""));
+        add(facts, "If the needle flickers", "use " + asked.flicker().words());
+        add(
+                facts,
+                "Valid sweeps",
+                asked.validSweeps() + " required, " + asked.combination().words() + " of several");
+        add(facts, "Allowed return", said(asked.allowedReturn()));
+        add(facts, "Work", asked.work().words() + (asked.warm() ? ", part comes warm" : ""));
+        add(facts, "Circumstances", asked.circumstances());
+        return facts;
+    }
+
+    private static void add(List<Fact> facts, String label, String value) {
+        if (!value.isBlank()) {
+            facts.add(new Fact(label, value));
+        }
+    }
+
+    private static String size(@Nullable Amount size) {
+        return size == null ? "" : ", " + said(size);
+    }
+
+    private static String said(@Nullable Amount amount) {
+        return amount == null ? "" : written(amount);
+    }
+
+    /** One is 1 tenth, not 1 tenths. */
+    static String written(Amount amount) {
+        boolean one = amount.unit().equals("tenths") && new BigDecimal(amount.amount()).compareTo(BigDecimal.ONE) == 0;
+        return amount.amount() + " " + (one ? "tenth" : amount.unit());
+    }
+
+    /** The rule really applied, and the one asked where it is another. */
+    public String rule(RequirementPart requirement) {
+        SignedDocument.Figures figures = requirement.result().figures();
+        SignedDocument.Choice asked = requirement.asked().rule();
+        if (figures == null || figures.rule().code().equals(asked.code())) {
+            return asked.words();
+        }
+        return figures.rule().words() + " (asked: " + asked.words() + ")";
+    }
+
+    /** The preparations that were ticked, said once for all where one person did them together. */
+    public String preparedBy(RequirementPart requirement) {
+        List<Done> done = requirement.preparations().stream()
+                .map(PreparationPart::done)
+                .filter(java.util.Objects::nonNull)
+                .toList();
+        if (done.isEmpty()) {
+            return requirement.preparations().isEmpty() ? "" : "none ticked";
+        }
+        String names = done.stream().map(each -> each.by().name()).distinct().collect(Collectors.joining(", "));
+        return done.size() + " of " + requirement.preparations().size() + " ticked by " + names + ", "
+                + moment(done.get(done.size() - 1).at());
+    }
+}

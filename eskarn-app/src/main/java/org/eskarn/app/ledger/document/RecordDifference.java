@@ -1,0 +1,91 @@
+package org.eskarn.app.ledger.document;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Whether two writings of a docket hold the same record. What was computed and how it was said is passed over, and so is what
+ * may change after signing: the names of people, and all of a gauge but which one it is. What a station is called follows from
+ * where it is.
+ */
+public final class RecordDifference {
+
+    /** Computed, or said in words that a later program may choose better. */
+    private static final Set<String> PASSED_OVER = Set.of("result", "words", "outcome");
+
+    private static final String ABSENT = "nothing";
+
+    private RecordDifference() {}
+
+    /**
+     * The first difference as {@code path: signed, now}; empty where there is none.
+     *
+     * @param signed the document
+     * @param now the record as the database has it, as JSON of the same shape
+     */
+    public static Optional<String> first(byte[] signed, byte[] now) {
+        JsonNode document = Json.tree(signed);
+        JsonNode rows = Json.tree(now);
+        for (String part : List.of("docket", "part", "requirements")) {
+            Optional<String> difference = compare(part, document.path(part), rows.path(part));
+            if (difference.isPresent()) {
+                return difference;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> compare(String path, JsonNode signed, JsonNode now) {
+        if (signed.isArray() || now.isArray()) {
+            return elements(path, signed, now);
+        }
+        if (signed.isObject() || now.isObject()) {
+            return fields(path, signed, now);
+        }
+        String one = text(signed);
+        String other = text(now);
+        return one.equals(other) ? Optional.empty() : Optional.of(path + ": signed “" + one + "”, now “" + other + "”");
+    }
+
+    private static Optional<String> elements(String path, JsonNode signed, JsonNode now) {
+        for (int i = 0; i < Math.max(signed.size(), now.size()); i++) {
+            Optional<String> difference = compare(path + " " + (i + 1), signed.path(i), now.path(i));
+            if (difference.isPresent()) {
+                return difference;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> fields(String path, JsonNode signed, JsonNode now) {
+        List<String> names = new ArrayList<>(new TreeSet<>(union(signed, now)));
+        boolean gauge = names.contains("mark") && names.contains("id");
+        boolean station = path.matches(".* stations \\d+");
+        boolean person = names.size() == 2 && names.contains("id") && names.contains("name");
+        for (String name : names) {
+            boolean called = station && name.equals("name");
+            if (PASSED_OVER.contains(name) || called || ((gauge || person) && !name.equals("id"))) {
+                continue;
+            }
+            Optional<String> difference = compare(path + " " + name, signed.path(name), now.path(name));
+            if (difference.isPresent()) {
+                return difference;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Set<String> union(JsonNode one, JsonNode other) {
+        Set<String> names = new TreeSet<>(one.propertyNames());
+        names.addAll(other.propertyNames());
+        return names;
+    }
+
+    private static String text(JsonNode node) {
+        return node.isMissingNode() || node.isNull() ? ABSENT : node.asString();
+    }
+}

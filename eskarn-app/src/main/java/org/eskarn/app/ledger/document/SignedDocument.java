@@ -1,0 +1,204 @@
+package org.eskarn.app.ledger.document;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A signed docket as it is kept for ever: everything its sheet shows and everything that was computed from. Decimals and times
+ * are texts, so that nothing is rounded; what is absent is left out. Below {@code result} stands what was computed and how it
+ * was said; all else is the record.
+ *
+ * @param number counting signed dockets from 1 without a gap
+ * @param previous hash of the document before, or 64 zeros before the first
+ * @param key fingerprint of the public key it is signed with
+ * @param carriedOver what is said of a docket that was signed before there were documents
+ */
+public record SignedDocument(
+        String schema,
+        int number,
+        String previous,
+        String key,
+        Program program,
+        DocketPart docket,
+        DrawnPart part,
+        List<RequirementPart> requirements,
+        String outcome,
+        SignaturePart signature,
+        @Nullable CarriedOver carriedOver) {
+
+    public static final String SCHEMA = "eskarn-docket/1";
+
+    /** The hash before the first document. */
+    public static final String FIRST = "0".repeat(64);
+
+    /** @param rules version of the rules of the job that the figures were computed by */
+    public record Program(String version, String rules) {}
+
+    /** A person as they were called when it was signed. */
+    public record Person(long id, String name) {}
+
+    /** Who did something, and when, in UTC. */
+    public record Done(Person by, String at) {}
+
+    /** A choice: its code for programs, and the words for people. */
+    public record Choice(String code, String words) {}
+
+    /** An amount as it was written. */
+    public record Amount(String amount, String unit) {}
+
+    public record DocketPart(
+            int number,
+            String serial,
+            int piece,
+            int pieces,
+            String purpose,
+            String askedBy,
+            String due,
+            Done opened,
+            @Nullable GaugePart inspected) {}
+
+    public record DrawnPart(
+            long id,
+            String drawing,
+            String revision,
+            String title,
+            String material,
+            @Nullable String expansion) {}
+
+    /** @param zone of the times on the sheet */
+    public record SignaturePart(Person by, Choice role, String at, String zone, String remark) {}
+
+    /**
+     * @param seal that it was signed under
+     * @param unbroken whether the record still bore that seal out when it was carried over
+     */
+    public record CarriedOver(String at, String seal, String previousSeal, boolean unbroken, String statement) {}
+
+    /**
+     * A gauge as it was when it read.
+     *
+     * @param calibration the one in force then; absent where there was none
+     * @param state how it stood on that day, in words
+     */
+    public record GaugePart(
+            long id,
+            String mark,
+            String name,
+            String serial,
+            String kind,
+            @Nullable Amount graduation,
+            @Nullable Amount maximumError,
+            @Nullable String readIn,
+            @Nullable CalibrationPart calibration,
+            String state) {}
+
+    public record CalibrationPart(String on, String by, String due) {}
+
+    /** One requirement with everything that was done about it. */
+    public record RequirementPart(
+            long id,
+            int position,
+            String title,
+            Asked asked,
+            List<PreparationPart> preparations,
+            List<StepPart> steps,
+            List<LeftOutPart> leftOut,
+            @Nullable CorrectionsPart corrections,
+            List<AttemptPart> attempts,
+            @Nullable DecisionPart decision,
+            List<RemedyPart> remedies,
+            List<TruingPart> truing,
+            Result result) {}
+
+    public record PreparationPart(
+            boolean caution, String text, @Nullable Done done) {}
+
+    public record StepPart(Choice step, @Nullable Long sweep, Done done) {}
+
+    /** @param step absent where the whole requirement was left out */
+    public record LeftOutPart(
+            @Nullable Choice step, @Nullable Long sweep, String reason, Done left) {}
+
+    /** What is taken off the readings before anything is computed. */
+    public record CorrectionsPart(
+            boolean drift, @Nullable Amount sag, @Nullable String leverDegrees) {}
+
+    /** @param correction what was done to the part before it; empty where nothing was written */
+    public record AttemptPart(
+            long id,
+            int number,
+            Choice kind,
+            String correction,
+            Done begun,
+            List<SweepPart> sweeps,
+            AttemptResult result) {}
+
+    /** @param standing id of the attempt whose verdict stands */
+    public record DecisionPart(long standing, String reason, Done decided) {}
+
+    public record RemedyPart(
+            long attempt,
+            Choice kind,
+            String what,
+            @Nullable String predictedMicrometres,
+            String uncertaintyMicrometres,
+            Done decided,
+            RemedyResult result) {}
+
+    /** @param words prediction and recheck as they are said; empty where nothing was predicted */
+    public record RemedyResult(String words) {}
+
+    public record TruingPart(
+            long attempt,
+            int number,
+            String place,
+            String what,
+            String typed,
+            String movementMicrometres,
+            Done taken) {}
+
+    /** The figures of a requirement as they were signed: see {@link Figures}. */
+    public record Result(
+            Choice standing,
+            String line,
+            String decidedFrom,
+            @Nullable Figures figures,
+            @Nullable AsFound asFound,
+            @Nullable String inspectors,
+            List<Named> further,
+            List<TableResult> tables,
+            List<String> remarks,
+            List<Named> budget,
+            Drawings drawings) {}
+
+    /**
+     * @param figure as it is said, with {@code unit}
+     * @param uncertainty expanded, k = 2, as it is said, with {@code unit}
+     */
+    public record Figures(
+            @Nullable String micrometres,
+            @Nullable String figure,
+            String unit,
+            String uncertaintyMicrometres,
+            String uncertainty,
+            @Nullable String lowerMicrometres,
+            @Nullable String upperMicrometres,
+            Choice rule) {}
+
+    public record AsFound(Choice outcome, @Nullable String figure, String words) {}
+
+    public record Named(String name, String figure, String unit) {}
+
+    public record TableResult(String title, List<String> columns, List<RowResult> rows) {}
+
+    public record RowResult(String name, List<String> cells) {}
+
+    /**
+     * @param picture as SVG; its classes are those of Eskarn's style sheet
+     * @param rule the verdict rule as SVG; empty where there is no figure
+     */
+    public record Drawings(String title, String scale, String offset, String picture, String rule) {}
+
+    public record AttemptResult(
+            Choice outcome, String words, @Nullable String figure) {}
+}

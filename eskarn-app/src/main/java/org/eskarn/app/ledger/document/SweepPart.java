@@ -1,0 +1,99 @@
+package org.eskarn.app.ledger.document;
+
+import java.util.List;
+import org.eskarn.app.ledger.document.SignedDocument.Choice;
+import org.eskarn.app.ledger.document.SignedDocument.Done;
+import org.eskarn.app.ledger.document.SignedDocument.GaugePart;
+import org.eskarn.app.ledger.document.SignedDocument.Person;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One pass over the layout.
+ *
+ * @param gauges one, or two where a pair was read with two
+ * @param overridden why a gauge that was overdue, suspect, withdrawn or not calibrated was used
+ * @param unitSeen who saw that bare numbers are in the other system of units than the drawing
+ * @param signs which way the gauge was said to count, in the order said; the last holds
+ * @param hunted how many of the stations, the last ones, were found while hunting
+ * @param readings those that stand, by place; one more than stations where the zero was read again
+ * @param replaced those that were taken back or corrected
+ */
+public record SweepPart(
+        long id,
+        int number,
+        List<GaugePart> gauges,
+        @Nullable Overridden overridden,
+        @Nullable Done unitSeen,
+        List<SignPart> signs,
+        List<ZeroPart> zeros,
+        List<StationPart> stations,
+        int hunted,
+        List<ReadingPart> readings,
+        List<ReplacedPart> replaced,
+        @Nullable SetAsidePart setAside,
+        SweepResult result) {
+
+    public record Overridden(String reason, Person by) {}
+
+    /** @param outwards whether plus was called when the plunger came out */
+    public record SignPart(boolean outwards, String reason, Done said) {}
+
+    /** @param gauge 1, or 2 for the gauge of the second reading of each pair */
+    public record ZeroPart(
+            int gauge,
+            String master,
+            String deviationMicrometres,
+            String setting,
+            @Nullable String recheck,
+            Done set) {}
+
+    public record StationPart(
+            int number,
+            String name,
+            @Nullable String angle,
+            @Nullable String along,
+            @Nullable String across,
+            @Nullable String line) {}
+
+    /**
+     * @param place number of the station; one more than the last for the return
+     * @param other the second end of a band; absent of a needle that stood still
+     * @param source how it came; absent where it was typed
+     * @param reason why it stands in the place of another
+     */
+    public record ReadingPart(
+            int place,
+            String typed,
+            String number,
+            @Nullable String other,
+            String unit,
+            @Nullable Choice source,
+            @Nullable String reason,
+            Done taken) {}
+
+    /** @param ended who took it back or put another in its place */
+    public record ReplacedPart(
+            int place,
+            String typed,
+            boolean corrected,
+            Done taken,
+            @Nullable Done ended) {}
+
+    public record SetAsidePart(Choice cause, String reason, Done by) {}
+
+    /**
+     * @param readers in words, with their stations where there were several
+     * @param figure as it is said; absent where there is none
+     * @param takenOff what was really taken off its readings, in words; empty for nothing
+     * @param returned how its zero came back, in words; empty where it is not read again
+     */
+    public record SweepResult(
+            boolean counts,
+            String readers,
+            @Nullable String from,
+            @Nullable String to,
+            @Nullable String figure,
+            String unit,
+            String takenOff,
+            String returned) {}
+}
