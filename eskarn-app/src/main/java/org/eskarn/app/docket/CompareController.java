@@ -58,6 +58,7 @@ class CompareController {
         model.addAttribute("others", others);
         model.addAttribute("border", border);
         model.addAttribute("whole", setUp.sweep().complete());
+        model.addAttribute("inspectors", false);
         if (chosen.isPresent() && setUp.sweep().complete()) {
             Display display = DocketPage.readings(setUp, accounts.units(person.id()));
             fill(model, setUp, chosen.get(), border, display);

@@ -79,7 +79,7 @@ class FitJobTest {
         screen.verdictIs("pass");
         screen.press("b");
         page.waitForURL("**/tables/bearings**");
-        assertThat(page.locator(".headline")).hasText("Interference of 4.0 to 22.5 µm");
+        assertThat(page.locator(".headline")).hasText("Interference of 3.6 to 22.1 µm");
         assertThat(page.locator("#answer")).containsText("pass, the journal against k5");
         assertThat(page.locator("#answer [role=alert]")).containsText("no internal clearance left");
         assertThat(page.locator("#answer")).containsText("The bearing maker’s data govern");
