@@ -52,6 +52,13 @@ insert into zero_setting
 select sweep_id, 1, master, deviation, setting, setting_micrometres, recheck, recheck_micrometres, set_by, set_at
 from zero_setting_of_one;
 drop table zero_setting_of_one;
+-- What a gauge of whole sizes read on its master is kept as how much it read too much; before now it corrected nothing.
+update zero_setting set
+    recheck_micrometres = cast(cast(recheck_micrometres as decimal(20, 3)) - cast(setting_micrometres as decimal(20, 3)) as varchar(40)),
+    setting_micrometres = '0.000'
+where exists (
+    select 1 from sweep s join gauge g on g.id = s.gauge_id
+    where s.id = zero_setting.sweep_id and g.range_from is not null);
 
 -- What was done to the part before an attempt after correction.
 alter table attempt add column correction varchar(200) default '' not null;

@@ -1,5 +1,6 @@
 package org.eskarn.app;
 
+import java.nio.file.Path;
 import java.util.Arrays;
 import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
@@ -13,6 +14,9 @@ public class EskarnApplication {
     public static void main(String[] arguments) {
         if (arguments.length > 1 && arguments[0].equals("verify")) {
             System.exit(VerifyCommand.run(Arrays.copyOfRange(arguments, 1, arguments.length), System.out));
+        }
+        if (arguments.length == 2 && arguments[0].equals("new-key")) {
+            System.exit(NewKeyCommand.run(Path.of(arguments[1]), System.out));
         }
         SpringApplication.run(EskarnApplication.class, arguments);
     }

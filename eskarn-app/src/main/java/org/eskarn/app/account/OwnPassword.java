@@ -32,6 +32,7 @@ public class OwnPassword {
             throw new PasswordRefused("That is not your password: type the one you signed in with.");
         }
         slowdown.succeeded(account.login(), address);
+        slowdown.succeeded(IN_TEXT + account.login(), IN_TEXT + account.login());
     }
 
     /** Whether a text is the person's password, typed in the wrong field; never known of more than a few texts. */

@@ -1,6 +1,7 @@
 package org.eskarn.app.demo;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -73,14 +74,24 @@ class DemoInspector {
         }
         for (int gauge = 1; gauge <= setUp.sweep().gauges().size(); gauge++) {
             Gauge master = zeros.masters(setUp).get(0);
-            BigDecimal smallest = setUp.sweep().gaugeAt(gauge).rangeFrom();
-            String reads = smallest == null ? "0" : smallest.toPlainString();
+            Gauge read = setUp.sweep().gaugeAt(gauge);
+            String reads = read.readsSizes() ? size(setUp, read) : "0";
             try {
                 zeros.set(number, position, gauge, master.id(), reads, version(number, position), by);
             } catch (EntryRejected e) {
                 throw new IllegalArgumentException("the demo sets its zero on " + master.mark(), e);
             }
         }
+    }
+
+    /** What a gauge of whole sizes reads on a master of the feature's size. */
+    private static String size(SetUp setUp, Gauge gauge) {
+        double size = setUp.requirement().reach().orElseThrow()
+                / gauge.readingUnit().length().orElseThrow().micrometres().doubleValue();
+        return BigDecimal.valueOf(size)
+                .setScale(4, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     private void read(int number, int position, String figures, long by) throws DocketConflict {

@@ -65,13 +65,12 @@ public record SweepRecord(
             return secondGauge == null ? gauge.dial() : Dial.ofPair(gauge.dial(), secondGauge.dial());
         }
 
-        /** What every reading of a gauge grows by: its master's deviation, less what it read on that master. */
+        /** What every reading of a gauge grows by: its master's deviation, less what it read too much on that master. */
         private double deviation(int gaugeNumber) {
-            boolean wholeSizes = gaugeAt(gaugeNumber).readsSizes();
             return zeros.stream()
                     .filter(zero -> zero.gaugeNumber() == gaugeNumber)
                     .mapToDouble(zero -> zero.deviation().doubleValue()
-                            - (wholeSizes ? 0 : zero.settingMicrometres().doubleValue()))
+                            - zero.settingMicrometres().doubleValue())
                     .findFirst()
                     .orElse(0);
         }

@@ -17,6 +17,7 @@ public record SweepRow(
         int number,
         @Nullable Long gaugeId,
         @Nullable Long secondGaugeId,
+        long begunBy,
         String begunByName,
         Instant begunAt,
         @Nullable String overrideReason,

@@ -17,6 +17,7 @@ import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,6 +28,8 @@ public class ZeroService {
     private static final int DECIMALS = 3;
     /** A master further from the size than this, as a share of it, is the wrong one. */
     private static final double FURTHEST = 0.05;
+    /** A gauge of whole sizes that reads further from its master than this, µm, stands on another one. */
+    private static final BigDecimal FURTHEST_SIZE = BigDecimal.valueOf(500);
 
     private final DocketMapper mapper;
     private final GaugeService gauges;
@@ -43,12 +46,7 @@ public class ZeroService {
     /** The masters a zero can be set on, those of the wanted size first, then block sets of the drawing's system. */
     @Transactional(readOnly = true)
     public List<Gauge> masters(SetUp setUp) {
-        double wanted = setUp.requirement()
-                .terms()
-                .basis()
-                .setTo()
-                .map(Length::micrometres)
-                .orElse(0.0);
+        double wanted = setUp.requirement().reach().orElse(0.0);
         boolean metric = setUp.requirement().metric();
         return gauges.all().stream()
                 .filter(gauge -> switch (gauge.kind()) {
@@ -73,7 +71,11 @@ public class ZeroService {
                 .isPresent();
     }
 
-    private record Chosen(String said, double deviation) {}
+    /**
+     * @param deviation how far it is from what the zero means, µm
+     * @param size what a gauge that reads whole sizes should read on it, µm; 0 for a gauge that reads deviations
+     */
+    private record Chosen(String said, double deviation, double size) {}
 
     /**
      * Sets the zero on a master: records it, and confirms the step when no other gauge waits for a master.
@@ -104,8 +106,14 @@ public class ZeroService {
                     master.mark() + " is " + master.standing(LocalDate.now(clock)) + ": choose another master.");
         }
         Gauge gauge = setUp.sweep().gaugeAt(gaugeNumber);
-        Chosen chosen = chosen(setUp, master);
-        BigDecimal read = read(gauge, typed);
+        Chosen chosen = gauge.readsSizes() ? chosenForSizes(setUp, gauge, master) : chosen(setUp, master);
+        BigDecimal read = read(gauge, typed).subtract(rounded(chosen.size()));
+        if (gauge.readsSizes() && read.abs().compareTo(FURTHEST_SIZE) > 0) {
+            throw new EntryRejected(
+                    EntryRejected.Reason.BEYOND_TRAVEL,
+                    "%s should read about %s on this master, not %s: choose the master it stands on."
+                            .formatted(gauge.mark(), length(chosen.size(), gauge.graduationUnit()), typed.strip()));
+        }
         mapper.deleteZero(setUp.sweep().row().id(), gaugeNumber);
         mapper.insertZero(
                 new ZeroRow(
@@ -145,9 +153,14 @@ public class ZeroService {
                     + ": set the sweep aside if that was wrong.");
         }
         lock.requireOwnEyes(setUp, by);
-        BigDecimal read = read(setUp.sweep().gaugeAt(gaugeNumber), typed);
+        Gauge gauge = setUp.sweep().gaugeAt(gaugeNumber);
+        BigDecimal moved = read(gauge, typed).subtract(read(gauge, zero.setting()));
         lock.reopenProof(setUp, by);
-        mapper.setRecheck(setUp.sweep().row().id(), gaugeNumber, typed.strip(), read);
+        mapper.setRecheck(
+                setUp.sweep().row().id(),
+                gaugeNumber,
+                typed.strip(),
+                zero.settingMicrometres().add(moved));
     }
 
     private static BigDecimal read(Gauge gauge, String typed) throws EntryRejected {
@@ -158,10 +171,10 @@ public class ZeroService {
     private Chosen chosen(SetUp setUp, Gauge master) throws DocketConflict {
         Length setTo = setUp.requirement().terms().basis().setTo().orElse(null);
         if (master.kind() == GaugeKind.SQUARE || setTo == null) {
-            return new Chosen(master.mark() + ", " + master.name(), 0);
+            return new Chosen(master.mark() + ", " + master.name(), 0, 0);
         }
         if (master.kind() == GaugeKind.BLOCK_SET) {
-            return stack(master, setTo);
+            return stack(master, setTo, 0);
         }
         double size = master.actualSize()
                 .orElseThrow(() -> new DocketConflict(master.mark() + " has no size in the register."));
@@ -170,10 +183,24 @@ public class ZeroService {
             throw new DocketConflict(
                     master.mark() + " is not near " + setTo + ": choose a master of that size, or build a stack.");
         }
-        return new Chosen(master.mark() + ", " + master.name(), deviation);
+        return new Chosen(master.mark() + ", " + master.name(), deviation, 0);
     }
 
-    private Chosen stack(Gauge set, Length setTo) throws DocketConflict {
+    /** A ring or disc of any size the gauge reads will do; blocks are built to the feature's size, or to its smallest. */
+    private Chosen chosenForSizes(SetUp setUp, Gauge gauge, Gauge master) throws DocketConflict {
+        if (master.kind() == GaugeKind.BLOCK_SET) {
+            double size = setUp.requirement()
+                    .reach()
+                    .orElseGet(
+                            () -> gauge.dial().from().map(Length::micrometres).orElse(0.0));
+            return stack(master, length(size, master.graduationUnit()), size);
+        }
+        double size = master.actualSize()
+                .orElseThrow(() -> new DocketConflict(master.mark() + " has no size in the register."));
+        return new Chosen(master.mark() + ", " + master.name(), 0, size);
+    }
+
+    private Chosen stack(Gauge set, Length setTo, double size) throws DocketConflict {
         BigDecimal wanted = new BigDecimal(
                 setTo.amountIn(set.graduationUnit(), 6).stripTrailingZeros().toPlainString());
         BlockStack stack = gauges.blockSet(set).fewest(wanted, List.of()).stream()
@@ -184,7 +211,12 @@ public class ZeroService {
                 .map(Block::nominal)
                 .map(BigDecimal::toPlainString)
                 .collect(Collectors.joining(" + "));
-        return new Chosen("stack of " + set.mark() + ": " + blocks, stack.deviation());
+        return new Chosen("stack of " + set.mark() + ": " + blocks, stack.deviation(), size);
+    }
+
+    private static Length length(double micrometres, LengthUnit unit) {
+        BigDecimal amount = rounded(micrometres).divide(unit.micrometres(), 6, RoundingMode.HALF_UP);
+        return new Length(new BigDecimal(amount.stripTrailingZeros().toPlainString()), unit);
     }
 
     private static BigDecimal rounded(double micrometres) {

@@ -60,9 +60,15 @@ class CarryOver {
         this.clock = clock;
     }
 
-    /** Returns how many were carried over. */
+    /**
+     * Returns how many were carried over. Once there is a document there is nothing to carry over any more: a signature of the
+     * old kind that turns up later is not to get one.
+     */
     @Transactional
     public int all() {
+        if (ledger.count() > 0 || !Heads.read(signing.heads()).isEmpty()) {
+            return 0;
+        }
         List<SignatureRow> signatures = ledger.withoutDocument();
         for (SignatureRow signature : signatures) {
             carry(signature, dockets.find(signature.docketNumber()).orElseThrow());

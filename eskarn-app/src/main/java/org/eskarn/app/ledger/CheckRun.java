@@ -1,19 +1,23 @@
 package org.eskarn.app.ledger;
 
 import jakarta.annotation.PreDestroy;
+import java.time.Duration;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
-/** Checks all documents in the background, one run at a time, a few documents to a transaction. */
+/** Checks all documents in the background, one run at a time, a few documents at once. */
 @Component
 class CheckRun {
 
     private static final Logger LOG = LoggerFactory.getLogger(CheckRun.class);
+
+    private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     private final DocumentChecks checks;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
@@ -36,6 +40,17 @@ class CheckRun {
             reached.set(0);
             worker.execute(this::run);
         }
+    }
+
+    /** Checks one document that was just signed. */
+    void check(int number) {
+        worker.execute(() -> {
+            try {
+                checks.check(number);
+            } catch (RuntimeException e) {
+                LOG.error("Document {} could not be checked", number, e);
+            }
+        });
     }
 
     private void run() {
@@ -62,9 +77,13 @@ class CheckRun {
         return reached.get();
     }
 
+    /** Without interrupting it: the database takes an interrupted reader for a broken file. */
     @PreDestroy
-    void stop() {
+    void stop() throws InterruptedException {
         stopped.set(true);
-        worker.shutdownNow();
+        worker.shutdown();
+        if (!worker.awaitTermination(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
+            LOG.warn("The check of signed documents did not stop in {}", PATIENCE);
+        }
     }
 }

@@ -16,15 +16,19 @@ import org.eskarn.app.ledger.document.Json;
 import org.eskarn.app.ledger.document.PublicKeys;
 import org.eskarn.app.ledger.document.RecordDifference;
 import org.eskarn.app.ledger.document.SignedDocument;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Checks documents: each by itself, its place in the chain, the heads kept outside, and whether the rows still say what it
- * says. What was found is kept, so that the Ledger need not look again each time.
+ * says. What was found is kept, so that the Ledger need not look again each time. Signed documents never change, so each is
+ * looked at by itself and not inside a transaction: a record that cannot be read then fails alone.
  */
 @Service
 class DocumentChecks {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DocumentChecks.class);
 
     /** Documents that are read at once. */
     static final int AT_ONCE = 50;
@@ -47,14 +51,12 @@ class DocumentChecks {
     record Found(int number, Finding finding) {}
 
     /** Checks one document and keeps what was found. */
-    @Transactional
-    public void check(int number) {
+    void check(int number) {
         ledger.byNumber(number).ifPresent(row -> keep(number, examine(row)));
     }
 
     /** Checks one document; nothing is kept. */
-    @Transactional(readOnly = true)
-    public Optional<Finding> examine(DocumentRow row) {
+    Optional<Finding> examine(DocumentRow row) {
         Optional<DocumentRow> before = ledger.byNumber(row.number() - 1);
         return look(
                 row,
@@ -65,21 +67,20 @@ class DocumentChecks {
     }
 
     private void keep(int number, Optional<Finding> finding) {
-        ledger.deleteCheck(number);
-        ledger.insertCheck(new CheckRow(number, finding.map(Finding::words).orElse(""), clock.instant()));
+        ledger.keepCheck(new CheckRow(number, finding.map(Finding::words).orElse(""), clock.instant()));
     }
 
+    /** The first line of a number counts: lines are only ever appended. */
     private Map<Integer, String> heads() {
         Map<Integer, String> heads = new HashMap<>();
         for (Head head : Heads.read(signing.heads())) {
-            heads.put(head.number(), head.hash());
+            heads.putIfAbsent(head.number(), head.hash());
         }
         return heads;
     }
 
     /** Checks some documents from a number on, keeps what was found, and returns the number to go on with; 0 at the end. */
-    @Transactional
-    public int checkFrom(int number) {
+    int checkFrom(int number) {
         PublicKeys keys = signing.key().publicKeys();
         Map<Integer, String> heads = heads();
         List<DocumentRow> rows = ledger.following(Math.max(1, number - 1), AT_ONCE + 1);
@@ -112,17 +113,26 @@ class DocumentChecks {
     }
 
     private Optional<Finding> rows(DocumentRow row) {
-        Optional<Docket> docket = dockets.find(row.docketNumber());
-        if (docket.isEmpty()) {
-            return Optional.of(new Finding(Finding.Kind.NO_DOCKET, ""));
+        try {
+            return dockets.find(row.docketNumber())
+                    .map(docket -> difference(row, docket))
+                    .orElseGet(() -> Optional.of(new Finding(Finding.Kind.NO_DOCKET, "")));
+        } catch (RuntimeException e) {
+            LOG.warn("The record of document {} cannot be read", row.number(), e);
+            return Optional.of(new Finding(Finding.Kind.UNREADABLE, ""));
         }
-        byte[] now = Json.canonical(builder.record(docket.get()));
-        return RecordDifference.first(row.canonical(), now).map(where -> new Finding(Finding.Kind.ROWS, where));
+    }
+
+    private Optional<Finding> difference(DocumentRow row, Docket docket) {
+        if (!docket.row().signed()) {
+            return Optional.of(new Finding(Finding.Kind.ROWS, "its docket is open again"));
+        }
+        return RecordDifference.first(row.canonical(), Json.canonical(builder.record(docket)))
+                .map(where -> new Finding(Finding.Kind.ROWS, where));
     }
 
     /** Whether the chain ends where the database and the heads file say. */
-    @Transactional(readOnly = true)
-    public Optional<Found> end(Path headsFile) {
+    Optional<Found> end(Path headsFile) {
         HeadRow head = ledger.head();
         Optional<DocumentRow> last = ledger.newest(0, 1).stream().findFirst();
         int reached = last.map(DocumentRow::number).orElse(0);
@@ -135,7 +145,14 @@ class DocumentChecks {
             return Optional.of(cut(reached, head.number()));
         }
         return last.filter(row -> !row.hash().equals(head.hash()))
-                .map(row -> new Found(row.number(), new Finding(Finding.Kind.CHAIN, "")));
+                .map(row -> new Found(row.number(), new Finding(Finding.Kind.CHAIN, "")))
+                .or(() -> closedWithoutDocument(reached));
+    }
+
+    private Optional<Found> closedWithoutDocument(int reached) {
+        return ledger.closedWithoutDocument().stream()
+                .findFirst()
+                .map(docket -> new Found(reached, new Finding(Finding.Kind.NO_DOCUMENT, String.valueOf(docket))));
     }
 
     private static Found cut(int reached, int named) {

@@ -3,6 +3,9 @@ package org.eskarn.app.ledger;
 import java.io.IOException;
 import java.nio.file.Files;
 import org.eskarn.app.docket.TraceService;
+import org.eskarn.app.ledger.LedgerReading.Seen;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -57,7 +60,13 @@ class LedgerController {
     @GetMapping("/{number}")
     String sheet(@PathVariable int number, Model model) {
         model.addAttribute("place", "ledger");
-        model.addAttribute("sheet", ledger.sheet(number).orElseThrow(LedgerController::notFound));
+        Seen seen = ledger.sheet(number).orElseThrow(LedgerController::notFound);
+        if (seen.sheet().isEmpty()) {
+            model.addAttribute("number", number);
+            model.addAttribute("seen", seen);
+            return "ledger/not-shown";
+        }
+        model.addAttribute("sheet", seen.sheet().get());
         model.addAttribute("questions", tracing.questionsOf(number));
         return "ledger/sheet";
     }
@@ -75,6 +84,14 @@ class LedgerController {
     ResponseEntity<String> heads() throws IOException {
         String heads = Files.exists(ledger.heads()) ? Files.readString(ledger.heads()) : "";
         return file(heads, MediaType.TEXT_PLAIN, "eskarn-heads.txt");
+    }
+
+    /** What a document is made of, for other programs. */
+    @GetMapping("/schema")
+    ResponseEntity<Resource> schema() {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(new ClassPathResource("eskarn-docket-1.schema.json", LedgerController.class));
     }
 
     private static ResponseEntity<String> file(String text, MediaType type, String name) {

@@ -36,9 +36,8 @@ interface LedgerMapper {
     /** @param checkedAt when */
     record CheckRow(int number, String finding, Instant checkedAt) {}
 
-    void deleteCheck(int number);
-
-    void insertCheck(CheckRow row);
+    /** Puts it in the place of the last one. */
+    void keepCheck(CheckRow row);
 
     List<CheckRow> checks(@Param("from") int from, @Param("to") int to);
 
@@ -52,6 +51,9 @@ interface LedgerMapper {
 
     /** Signed dockets that have no document yet, in the order they were signed. */
     List<SignatureRow> withoutDocument();
+
+    /** Numbers of dockets that are closed as signed and have no document. */
+    List<Integer> closedWithoutDocument();
 
     List<SignedVerdictRow> verdictsOf(long signatureId);
 

@@ -27,7 +27,6 @@ import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Reads signed documents for the Ledger, a page at a time, with what their last check said. */
 @Service
@@ -46,8 +45,19 @@ class LedgerReading {
         this.signing = signing;
     }
 
-    /** @param finding in words; empty where nothing is wrong */
-    public record Entry(SignedDocument document, DocumentState state, String finding, List<Line> lines) {
+    /**
+     * @param finding in words; empty where nothing is wrong
+     * @param shown empty for a document that is not what was signed
+     */
+    public record Entry(int number, int docket, DocumentState state, String finding, Optional<Shown> shown) {}
+
+    /** What the Ledger shows of a document. */
+    public record Shown(SignedDocument document, List<Line> lines) {
+
+        static Shown of(SignedDocument document) {
+            return new Shown(
+                    document, document.requirements().stream().map(Line::of).toList());
+        }
 
         public Standing standing() {
             return Standing.of(Outcome.valueOf(document.outcome()));
@@ -126,7 +136,6 @@ class LedgerReading {
         }
     }
 
-    @Transactional(readOnly = true)
     public Page page(int from) {
         List<DocumentRow> rows = ledger.newest(from, ON_A_PAGE);
         Map<Integer, String> findings = new HashMap<>();
@@ -135,8 +144,9 @@ class LedgerReading {
                     .forEach(check -> findings.put(check.number(), check.finding()));
         }
         int firstBroken = firstBroken();
+        PublicKeys keys = signing.key().publicKeys();
         List<Entry> entries = rows.stream()
-                .map(row -> entry(row, Optional.ofNullable(findings.get(row.number())), firstBroken))
+                .map(row -> entry(row, keys, Optional.ofNullable(findings.get(row.number())), firstBroken))
                 .toList();
         return new Page(
                 entries,
@@ -153,13 +163,16 @@ class LedgerReading {
         return ledger.firstFinding().map(CheckRow::number).orElse(Integer.MAX_VALUE);
     }
 
-    private static Entry entry(DocumentRow row, Optional<String> finding, int firstBroken) {
-        SignedDocument document = row.document();
+    /** That it is what was signed is looked at each time; the rest was found when it was last checked. */
+    private static Entry entry(DocumentRow row, PublicKeys keys, Optional<String> last, int firstBroken) {
+        Optional<String> altered = row.stored().check(keys).map(Finding::words);
+        Optional<String> finding = altered.or(() -> last);
         return new Entry(
-                document,
+                row.number(),
+                row.docketNumber(),
                 state(row.number(), finding, firstBroken),
                 finding.orElse(""),
-                document.requirements().stream().map(Line::of).toList());
+                altered.isPresent() ? Optional.empty() : Optional.of(Shown.of(row.document())));
     }
 
     private static DocumentState state(int number, Optional<String> finding, int firstBroken) {
@@ -172,22 +185,33 @@ class LedgerReading {
         return finding.isPresent() ? DocumentState.IN_ORDER : DocumentState.UNCHECKED;
     }
 
-    /** The sheet of a docket; its document is checked there and then. */
-    @Transactional(readOnly = true)
-    public Optional<Sheet> sheet(int docketNumber) {
-        return ledger.ofDocket(docketNumber).map(row -> {
-            Optional<Finding> finding = checks.examine(row);
-            return new Sheet(
-                    row.document(),
-                    row.hash(),
-                    row.signature(),
-                    state(row.number(), Optional.of(finding.map(Finding::words).orElse("")), firstBroken()),
-                    finding);
-        });
+    /**
+     * What is to be seen of a signed docket; its document is checked there and then.
+     *
+     * @param document the number of its document
+     * @param finding what is wrong with it; empty where nothing is
+     * @param sheet empty for a document that is not what was signed
+     */
+    public record Seen(int document, Optional<Finding> finding, Optional<Sheet> sheet) {}
+
+    public Optional<Seen> sheet(int docketNumber) {
+        return ledger.ofDocket(docketNumber).map(this::seen);
+    }
+
+    private Seen seen(DocumentRow row) {
+        Optional<Finding> finding = checks.examine(row);
+        boolean genuine = finding.map(Finding::genuine).orElse(true);
+        DocumentState state =
+                state(row.number(), Optional.of(finding.map(Finding::words).orElse("")), firstBroken());
+        return new Seen(
+                row.number(),
+                finding,
+                genuine
+                        ? Optional.of(new Sheet(row.document(), row.hash(), row.signature(), state, finding))
+                        : Optional.empty());
     }
 
     /** The document with its signature and public key, for other programs. */
-    @Transactional(readOnly = true)
     public Optional<String> envelope(int docketNumber) {
         return ledger.ofDocket(docketNumber)
                 .map(row -> Json.envelope(

@@ -14,6 +14,8 @@ import org.eskarn.core.CoreVersion;
 import org.eskarn.core.verdict.Outcome;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Signs dockets. */
 @Service
@@ -23,7 +25,7 @@ public class LedgerService {
 
     private final DocumentBuilder documents;
     private final Signing signing;
-    private final DocumentChecks checks;
+    private final CheckRun run;
     private final DocketService dockets;
     private final OwnPassword ownPassword;
     private final Clock clock;
@@ -31,13 +33,13 @@ public class LedgerService {
     LedgerService(
             DocumentBuilder documents,
             Signing signing,
-            DocumentChecks checks,
+            CheckRun run,
             DocketService dockets,
             OwnPassword ownPassword,
             Clock clock) {
         this.documents = documents;
         this.signing = signing;
-        this.checks = checks;
+        this.run = run;
         this.dockets = dockets;
         this.ownPassword = ownPassword;
         this.clock = clock;
@@ -67,7 +69,7 @@ public class LedgerService {
         if (remark.length() > LONGEST_REMARK) {
             throw new SigningRefused("remark", "A remark has 600 characters at most.");
         }
-        if (!remark.contains(" ") && ownPassword.typedAs(signer, remark)) {
+        if (ownPassword.typedAs(signer, remark)) {
             throw SigningRefused.passwordAsRemark();
         }
         return remark;
@@ -106,6 +108,12 @@ public class LedgerService {
                 remark(docket, remark, signer));
         int document = signing.append(docket.row().id(), content, CoreVersion.CURRENT, signature, null);
         dockets.close(docket);
-        checks.check(document);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+
+            @Override
+            public void afterCommit() {
+                run.check(document);
+            }
+        });
     }
 }

@@ -31,10 +31,9 @@ public class LedgerVerification {
         while (next > 0) {
             next = checks.checkFrom(next);
         }
-        Optional<String> problem = ledger.firstFinding()
-                .map(LedgerVerification::said)
-                .or(() -> checks.end(heads).map(LedgerVerification::said))
-                .or(this::notCarriedOver);
+        Optional<String> problem = notCarriedOver()
+                .or(() -> ledger.firstFinding().map(LedgerVerification::said))
+                .or(() -> checks.end(heads).map(LedgerVerification::said));
         return new Report(ledger.count(), Heads.read(heads).size(), problem);
     }
 
@@ -43,12 +42,12 @@ public class LedgerVerification {
     }
 
     private static String said(Found found) {
-        return "Document " + found.number() + ": " + found.finding().words() + ".";
+        return "After document " + found.number() + ": " + found.finding().words() + ".";
     }
 
     private Optional<String> notCarriedOver() {
         int without = ledger.withoutDocument().size();
-        return without == 0
+        return without == 0 || ledger.count() > 0
                 ? Optional.empty()
                 : Optional.of(
                         without + " dockets were signed before signed documents were kept: start Eskarn once on this"

@@ -44,12 +44,6 @@ public record Sheet(
         return Standing.valueOf(requirement.result().standing().code());
     }
 
-    /** Whether its drawings may be shown: only of a document that is what was signed. */
-    public boolean intact() {
-        return finding.map(found -> found.kind() == Finding.Kind.ROWS || found.kind() == Finding.Kind.NO_DOCKET)
-                .orElse(true);
-    }
-
     ZoneId zone() {
         return ZoneId.of(document.signature().zone());
     }

@@ -59,6 +59,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
         return new SweepPart(
                 row.id(),
                 row.number(),
+                done(row.begunBy(), row.begunByName(), row.begunAt()),
                 sweep.gauges().stream()
                         .filter(gauge -> !gauge.missing())
                         .map(gauge -> gauge(gauge, sweep.readTo().orElse(row.begunAt())))
@@ -79,7 +80,9 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                                 zero.master(),
                                 zero.deviation().toPlainString(),
                                 zero.setting(),
+                                zero.settingMicrometres().toPlainString(),
                                 zero.recheck(),
+                                plain(zero.recheckMicrometres()),
                                 done(zero.setBy(), zero.setByName(), zero.setAt())))
                         .toList(),
                 sweep.layout().stations().stream().map(SweepParts::station).toList(),

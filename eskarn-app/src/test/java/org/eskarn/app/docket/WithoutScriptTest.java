@@ -20,7 +20,7 @@ class WithoutScriptTest {
         Eskarn.signIn(page, eskarn.address(), "m.quill", Eskarn.PASSWORD);
         page.navigate(eskarn.address() + "/dockets/" + eskarn.openDocket(Eskarn.PINION_SHAFT) + "/1");
         DocketScreen screen = new DocketScreen(page);
-        page.click("text=Read Enter");
+        page.click("text=Understood");
         page.click("text=Use this gauge");
         for (int tick = 0; tick < 6; tick++) {
             page.locator(".ticks li:not(.done) button").first().click();

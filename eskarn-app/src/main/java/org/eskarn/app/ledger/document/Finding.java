@@ -22,6 +22,10 @@ public record Finding(Kind kind, String where) {
         REWRITTEN("the heads file names another document of this number: history was rewritten"),
         /** The rows in the database do not say what the document says. */
         ROWS("the database no longer says what the document says: %s"),
+        /** A docket is closed as signed, and nothing says what was signed. */
+        NO_DOCUMENT("docket %s is closed as signed, and there is no document of it"),
+        /** The rows cannot even be read. */
+        UNREADABLE("its record in the database can no longer be read"),
         NO_DOCKET("its docket is no longer in the database");
 
         private final String words;
@@ -29,6 +33,14 @@ public record Finding(Kind kind, String where) {
         Kind(String words) {
             this.words = words;
         }
+    }
+
+    /** Whether the document itself is still what was signed; if not, nothing in it is to be shown. */
+    public boolean genuine() {
+        return switch (kind) {
+            case ALTERED, FRAME, UNKNOWN_KEY, SIGNATURE -> false;
+            case GAP, CHAIN, CUT, REWRITTEN, ROWS, UNREADABLE, NO_DOCKET, NO_DOCUMENT -> true;
+        };
     }
 
     static Finding of(Kind kind) {

@@ -18,6 +18,8 @@ public final class RecordDifference {
     private static final Set<String> PASSED_OVER = Set.of("result", "words", "outcome");
 
     private static final String ABSENT = "nothing";
+    /** Of a text that is told. */
+    private static final int LONGEST = 120;
 
     private RecordDifference() {}
 
@@ -46,9 +48,9 @@ public final class RecordDifference {
         if (signed.isObject() || now.isObject()) {
             return fields(path, signed, now);
         }
-        String one = text(signed);
-        String other = text(now);
-        return one.equals(other) ? Optional.empty() : Optional.of(path + ": signed “" + one + "”, now “" + other + "”");
+        return signed.equals(now) || (text(signed).equals(ABSENT) && text(now).equals(ABSENT))
+                ? Optional.empty()
+                : Optional.of(path + ": signed “" + text(signed) + "”, now “" + text(now) + "”");
     }
 
     private static Optional<String> elements(String path, JsonNode signed, JsonNode now) {
@@ -86,6 +88,10 @@ public final class RecordDifference {
     }
 
     private static String text(JsonNode node) {
-        return node.isMissingNode() || node.isNull() ? ABSENT : node.asString();
+        if (node.isMissingNode() || node.isNull()) {
+            return ABSENT;
+        }
+        String whole = node.asString();
+        return whole.length() <= LONGEST ? whole : whole.substring(0, LONGEST) + "…";
     }
 }

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 public record SweepPart(
         long id,
         int number,
+        Done begun,
         List<GaugePart> gauges,
         @Nullable Overridden overridden,
         @Nullable Done unitSeen,
@@ -38,13 +39,19 @@ public record SweepPart(
     /** @param outwards whether plus was called when the plunger came out */
     public record SignPart(boolean outwards, String reason, Done said) {}
 
-    /** @param gauge 1, or 2 for the gauge of the second reading of each pair */
+    /**
+     * @param gauge 1, or 2 for the gauge of the second reading of each pair
+     * @param settingMicrometres what {@code setting} is off what the gauge should have read on the master
+     * @param recheckMicrometres the same when it was read again
+     */
     public record ZeroPart(
             int gauge,
             String master,
             String deviationMicrometres,
             String setting,
+            String settingMicrometres,
             @Nullable String recheck,
+            @Nullable String recheckMicrometres,
             Done set) {}
 
     public record StationPart(

@@ -1,0 +1,108 @@
+package org.eskarn.app.ledger;
+
+import java.util.Optional;
+import org.eskarn.app.docket.AttemptKind;
+import org.eskarn.app.docket.EvidenceService;
+import org.eskarn.app.docket.ReadingService;
+import org.eskarn.app.docket.SetAsideCause;
+import org.eskarn.app.docket.SetUpService;
+import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.TypedReading;
+import org.eskarn.app.docket.ZeroService;
+import org.eskarn.app.running.Work;
+import org.springframework.context.ApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** Two signed dockets that between them hold everything a record can hold. */
+record SignedDockets(int bore, int journal) {
+
+    private static final String MARA = "m.quill";
+    private static final String TOBIN = "t.ashdale";
+    private static final String WENNA = "w.sorrel";
+
+    static SignedDockets sign(ApplicationContext beans) throws Exception {
+        return new SignedDockets(bore(beans), journal(beans));
+    }
+
+    /** A master, an override, a second inspector, a decision, a correction with its steps, and requirements left out. */
+    private static int bore(ApplicationContext beans) throws Exception {
+        Work work = Work.open(beans, "TG-120", "B", 2, MARA);
+        SetUpService setUps = work.bean(SetUpService.class);
+        work.prepare(MARA);
+        work.bean(ZeroService.class).set(work.number(), 2, 1, work.gauge("SR-72"), "1", work.version(), work.id(MARA));
+        work.read(MARA, "40 6 9 12 14 18");
+        work.bean(ZeroService.class).recheck(work.number(), 2, 1, "1", work.version(), work.id(MARA));
+        work.confirm(MARA, Step.PROVE, Step.VERDICT);
+        correction(work);
+        work.begin(MARA, AttemptKind.CORRECTED, "honed 20 µm");
+        status(work, "IN_QUESTION");
+        setUps.choose(work.number(), 2, work.gauge("BG-3"), null, "found good again", work.version(), work.id(MARA));
+        work.confirm(MARA, Step.GAUGE);
+        status(work, "IN_SERVICE");
+        work.sweep(MARA, "40 6 9 12 14 18").confirm(MARA, Step.VERDICT);
+        work.begin(TOBIN, AttemptKind.SECOND_INSPECTOR, "").sweep(TOBIN, "4 6 9 12 14 18");
+        work.bean(EvidenceService.class)
+                .decide(
+                        work.number(),
+                        2,
+                        work.setUp().attempt().row().id(),
+                        "the first read over a burr",
+                        work.version(),
+                        work.id(WENNA));
+        work.confirm(TOBIN, Step.VERDICT);
+        work.sign(TOBIN, "bore only");
+        return work.number();
+    }
+
+    private static void status(Work work, String status) {
+        JdbcClient.create(work.bean(javax.sql.DataSource.class))
+                .sql("update gauge set status = ? where mark = 'BG-3'")
+                .param(status)
+                .update();
+    }
+
+    /** As they are stored; what they were worked out from does not matter here. */
+    private static void correction(Work work) {
+        JdbcClient database = JdbcClient.create(work.bean(javax.sql.DataSource.class));
+        long setUp = work.setUp().row().id();
+        long attempt = work.setUp().attempts().get(0).row().id();
+        database.sql("insert into remedy (set_up_id, attempt_id, kind, words, predicted_micrometres,"
+                        + " uncertainty_micrometres, decided_by, decided_at)"
+                        + " values (?, ?, 'CUT', 'Cut to 72.015', '72015', '2', ?, current_timestamp)")
+                .params(setUp, attempt, work.id(MARA))
+                .update();
+        database.sql("insert into truing_step (set_up_id, attempt_id, number, place, done, typed, movement_micrometres,"
+                        + " taken_by, taken_at) values (?, ?, 1, '45°', 'light', '41', '41', ?, current_timestamp)")
+                .params(setUp, attempt, work.id(MARA))
+                .update();
+    }
+
+    /** Readings taken back and corrected, a station hunted for, a turned sign, a sweep set aside, and a step left out. */
+    private static int journal(ApplicationContext beans) throws Exception {
+        Work work = Work.open(beans, "TG-110", "C", 1, MARA);
+        EvidenceService evidence = work.bean(EvidenceService.class);
+        ReadingService readings = work.bean(ReadingService.class);
+        work.prepare(MARA).zero(MARA);
+        evidence.turnSign(work.number(), 1, "", work.version(), work.id(MARA));
+        work.read(MARA, "0 2");
+        long first = work.setUp().sweep().row().id();
+        readings.takeBack(work.number(), 1, first, 2, work.id(MARA));
+        work.read(MARA, "3 5 9/10 12 9 5 2");
+        readings.correct(
+                work.number(),
+                1,
+                TypedReading.ofKeypad(first, 3, "5.5", "corrected"),
+                "heard it wrong",
+                work.version(),
+                work.id(MARA));
+        readings.addStation(work.number(), 1, first, "150", work.version(), work.id(MARA));
+        work.read(MARA, "14 0");
+        work.bean(SetUpService.class)
+                .leaveOut(work.number(), 1, Optional.of(Step.PROVE), "no time", work.version(), work.id(MARA));
+        work.oneMore(MARA).zero(MARA).read(MARA, "0 2 5 9 40 9 5 2 0");
+        work.setAside(MARA, 2, SetAsideCause.MOVED, "the stand was knocked");
+        work.confirm(MARA, Step.VERDICT);
+        work.sign(TOBIN, "journal A only");
+        return work.number();
+    }
+}
