@@ -14,7 +14,9 @@ import java.security.PrivateKey;
 import java.security.PublicKey;
 import java.security.Signature;
 import java.security.spec.PKCS8EncodedKeySpec;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.ledger.document.PublicKeys;
@@ -32,11 +34,14 @@ class InstallationKey {
 
     private final Path privateFile;
     private final Path publicFile;
+    private final boolean verifying;
 
     @Nullable
     private KeyPair pair;
 
-    InstallationKey(@Value("${eskarn.key}") Path privateFile) {
+    /** @param verifying whether nothing is to be written */
+    InstallationKey(@Value("${eskarn.key}") Path privateFile, @Value("${eskarn.verify:false}") boolean verifying) {
+        this.verifying = verifying;
         this.privateFile = privateFile.toAbsolutePath();
         this.publicFile = publicHalf(this.privateFile);
     }
@@ -58,7 +63,7 @@ class InstallationKey {
      */
     synchronized void open(boolean first) {
         try {
-            if (!Files.exists(privateFile) && first) {
+            if (first && !verifying && !Files.exists(privateFile)) {
                 make();
             }
             if (Files.exists(privateFile)) {
@@ -107,8 +112,14 @@ class InstallationKey {
     }
 
     /** All public keys that documents of this installation may be signed with. */
-    PublicKeys publicKeys() {
-        return PublicKeys.in(publicFile);
+    synchronized PublicKeys publicKeys() {
+        List<PublicKey> all = new ArrayList<>();
+        KeyPair known = pair;
+        if (known != null) {
+            all.add(known.getPublic());
+        }
+        all.addAll(PublicKeys.in(publicFile).all());
+        return new PublicKeys(all);
     }
 
     private void make() throws IOException, GeneralSecurityException {
@@ -125,8 +136,8 @@ class InstallationKey {
 
     /** Puts the public half before older ones, unless it is among them. */
     private void publish(PublicKey own) throws IOException {
-        PublicKeys known = publicKeys();
-        if (known.named(PublicKeys.fingerprint(own)).isEmpty()) {
+        PublicKeys known = PublicKeys.in(publicFile);
+        if (!verifying && known.named(PublicKeys.fingerprint(own)).isEmpty()) {
             String older = known.all().stream().map(PublicKeys::pem).collect(Collectors.joining());
             write(publicFile, PublicKeys.pem(own) + older, "rw-r--r--");
         }

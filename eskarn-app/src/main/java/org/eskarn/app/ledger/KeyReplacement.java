@@ -15,7 +15,7 @@ public final class KeyReplacement {
      */
     public static boolean make(Path keyFile) throws IOException {
         try {
-            return new InstallationKey(keyFile).replace();
+            return new InstallationKey(keyFile, false).replace();
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException("every Java from 15 on makes Ed25519 keys", e);
         }

@@ -170,7 +170,7 @@ class LedgerTest {
     void anotherKeyIsNotAmongThoseOfTheWorks() throws Exception {
         Path elsewhere = Eskarn.newFolder().resolve("own.key");
         KeyReplacement.make(elsewhere);
-        InstallationKey own = new InstallationKey(elsewhere);
+        InstallationKey own = new InstallationKey(elsewhere, false);
         own.open(false);
         DocumentRow row = signedInTheDemo();
         byte[] other = new String(falsified(row), StandardCharsets.UTF_8)
@@ -406,15 +406,15 @@ class LedgerTest {
         assertThat(Files.getPosixFilePermissions(folder.resolve("eskarn.key")))
                 .extracting(Enum::name)
                 .containsExactlyInAnyOrder("OWNER_READ", "OWNER_WRITE");
-        InstallationKey first = new InstallationKey(folder.resolve("eskarn.key"));
+        InstallationKey first = new InstallationKey(folder.resolve("eskarn.key"), false);
         first.open(false);
         Files.delete(folder.resolve("eskarn.key"));
-        InstallationKey lost = new InstallationKey(folder.resolve("eskarn.key"));
+        InstallationKey lost = new InstallationKey(folder.resolve("eskarn.key"), false);
         lost.open(false);
         assertThat(lost.id()).isEmpty();
         assertThatThrownBy(() -> lost.sign(new byte[0])).hasMessageContaining("is missing");
         assertThat(KeyReplacement.make(folder.resolve("eskarn.key"))).isTrue();
-        InstallationKey second = new InstallationKey(folder.resolve("eskarn.key"));
+        InstallationKey second = new InstallationKey(folder.resolve("eskarn.key"), false);
         second.open(false);
         assertThat(second.id()).isPresent().isNotEqualTo(first.id());
         assertThat(second.publicKeys().named(first.id().orElseThrow())).isPresent();

@@ -16,7 +16,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Records made by the first schema are still there, and read the same, after all later ones. */
-class UpgradeTest {
+public class UpgradeTest {
 
     private static final List<String> RECORDS = List.of(
             "insert into installation values (1, false, now())",
