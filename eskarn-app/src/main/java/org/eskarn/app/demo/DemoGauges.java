@@ -12,6 +12,9 @@ import org.eskarn.core.units.LengthUnit;
 /** The gauges of the works. */
 final class DemoGauges {
 
+    /** Nobody has calibrated it yet. */
+    static final String NEW = "LI-9";
+
     private DemoGauges() {}
 
     static List<Gauge> all(LocalDate today) {
@@ -262,7 +265,16 @@ final class DemoGauges {
                         "800",
                         LengthUnit.MICROMETRE,
                         "60-100",
-                        today.plusDays(175)));
+                        today.plusDays(175)),
+                dial(
+                        NEW,
+                        "lever indicator, just bought",
+                        "1",
+                        "1",
+                        "200",
+                        LengthUnit.MICROMETRE,
+                        "gauge room",
+                        today.plusDays(200)));
     }
 
     private static Gauge dial(

@@ -56,13 +56,40 @@ class DemoInspector {
 
     /** Does everything up to and with the readings given, the last of a full set being the return. */
     void sweep(int number, int position, String figures, long by) throws DocketConflict {
+        prepare(number, position, by);
+        sweepOn(number, position, figures, by);
+    }
+
+    /** Everything before the zero. */
+    void prepare(int number, int position, long by) throws DocketConflict {
         confirm(number, position, Step.REQUIRE, by);
         confirm(number, position, Step.GAUGE, by);
         for (Preparation preparation : find(number, position).requirement().preparations()) {
             setUps.tick(number, position, preparation.id(), version(number, position), by);
         }
+    }
+
+    /** From the zero on. */
+    void sweepOn(int number, int position, String figures, long by) throws DocketConflict {
         zero(number, position, by);
         read(number, position, figures, by);
+    }
+
+    /** One more sweep beside those there are. */
+    void oneMore(int number, int position, String figures, long by) throws DocketConflict {
+        setUps.sweepAgain(number, position, version(number, position), by);
+        sweepOn(number, position, figures, by);
+    }
+
+    /** Another attempt, up to its proven sweep. */
+    void begin(int number, int position, AttemptKind kind, String figures, long by) throws DocketConflict {
+        setUps.begin(number, position, kind, "", version(number, position), by);
+        sweepOn(number, position, figures, by);
+        confirm(number, position, Step.PROVE, by);
+    }
+
+    void accept(int number, int position, long by) throws DocketConflict {
+        confirm(number, position, Step.VERDICT, by);
     }
 
     /** Sets every zero on the nearest master where one is asked, and confirms the step. */
@@ -125,8 +152,7 @@ class DemoInspector {
      */
     void correct(int number, int position, String done, String figures, long by) throws DocketConflict {
         setUps.begin(number, position, AttemptKind.CORRECTED, done, version(number, position), by);
-        zero(number, position, by);
-        read(number, position, figures, by);
+        sweepOn(number, position, figures, by);
         confirm(number, position, Step.PROVE, by);
         confirm(number, position, Step.VERDICT, by);
     }

@@ -57,6 +57,7 @@ class DemoWorld {
     private final DocketService dockets;
     private final LedgerService ledger;
     private final DemoInspector inspector;
+    private final DemoEvidence evidence;
     private final OffsetService offsets;
     private final Clock clock;
 
@@ -73,6 +74,7 @@ class DemoWorld {
             DocketService dockets,
             LedgerService ledger,
             DemoInspector inspector,
+            DemoEvidence evidence,
             OffsetService offsets,
             Clock clock) {
         this.installation = installation;
@@ -87,6 +89,7 @@ class DemoWorld {
         this.dockets = dockets;
         this.ledger = ledger;
         this.inspector = inspector;
+        this.evidence = evidence;
         this.offsets = offsets;
         this.clock = clock;
     }
@@ -122,6 +125,8 @@ class DemoWorld {
                 part.type(editing, sheets);
             }
             fits(today);
+            DemoEvidence.spacer().type(editing, sheets);
+            evidence.make(today);
         } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }
@@ -131,6 +136,9 @@ class DemoWorld {
     private void keepGauges(LocalDate today) throws FormRefused {
         Account keeper = accounts.byLogin("i.varn").orElseThrow();
         for (Gauge gauge : gauges.all()) {
+            if (gauge.mark().equals(DemoGauges.NEW)) {
+                continue;
+            }
             keeping.calibrate(
                     gauge.id(),
                     gauge.version(),

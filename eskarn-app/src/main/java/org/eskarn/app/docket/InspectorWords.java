@@ -28,14 +28,14 @@ public final class InspectorWords {
     static String apart(SetUp setUp, Display display) {
         Findings findings = setUp.findings();
         String each = String.join(
-                ", ",
+                " and ",
                 whole(findings).stream()
-                        .map(attempt -> attempt.readBy() + " " + figure(attempt, display))
+                        .map(attempt -> figure(attempt, display))
                         .toList());
         IndependentResults results = findings.inspectors().orElseThrow();
         return findings.verdict().because() == Because.INSPECTORS_DIVIDED
-                ? each + ": they agree, but on different sides of the limit" + en(results)
-                : each + ": more apart than their uncertainties allow" + en(results);
+                ? "inspectors found " + each + ": on different sides of the limit" + en(results)
+                : "inspectors found " + each + ": they do not agree" + en(results);
     }
 
     /** The difference against the combined uncertainty, in one sentence; empty of answers. */

@@ -10,6 +10,7 @@ import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -50,5 +51,22 @@ class DialTest {
     @ValueSource(strings = {"", "maybe", "2", "yesno"})
     void nothingElseIsAnAnswer(String typed) {
         assertThatThrownBy(() -> AnswerParser.parse(typed)).hasMessageContaining("1 for yes or 0 for no");
+    }
+
+    @Test
+    void twoDialsOfAPairAreAsUncertainAsBothTogether() {
+        Dial bore = new Dial(
+                Length.of("1", LengthUnit.MICROMETRE),
+                Length.of("3", LengthUnit.MICROMETRE),
+                Length.of("800", LengthUnit.MICROMETRE));
+        Dial snap = new Dial(
+                Length.of("0.5", LengthUnit.TENTH),
+                Length.of("4", LengthUnit.MICROMETRE),
+                Length.of("40", LengthUnit.TENTH));
+        for (Dial pair : new Dial[] {Dial.ofPair(bore, snap), Dial.ofPair(snap, bore)}) {
+            assertThat(pair.errorLimit().micrometres()).isEqualTo(5);
+            assertThat(pair.graduation()).isEqualTo(snap.graduation());
+            assertThat(pair.travel()).isEqualTo(snap.travel());
+        }
     }
 }

@@ -86,4 +86,34 @@ class CorrectionsTest {
                         .holds())
                 .isFalse();
     }
+
+    /** Turned twice is as it was; a master that is too small makes every reading smaller, its return too. */
+    @Test
+    void aGaugeThatCountsTheOtherWayIsTurnedRoundAndTheMastersDeviationAddedAfterwards() {
+        Sweep read = sweep(1, i -> 2.0 * i);
+        Corrections turned = Corrections.NONE.reversed(true);
+        assertThat(turned.apply(read, 2).sweep().micrometres())
+                .containsExactly(new double[] {0, -2, -4, -6, -8, -10, -12, -14}, within(1e-12));
+        assertThat(turned.apply(turned.apply(read, 2).sweep(), 2).sweep()).isEqualTo(read);
+        assertThat(turned.reversed(false)).isEqualTo(Corrections.NONE);
+        Sweep corrected = turned.on(-0.5).apply(read, 2).sweep();
+        assertThat(corrected.micrometres()[7]).isCloseTo(-14.5, within(1e-12));
+        assertThat(corrected.returnError()).hasValue(-1);
+    }
+
+    /** The second gauge of a pair reads every second place. */
+    @Test
+    void eachGaugeOfAPairIsCorrectedByItsOwnMaster() throws LayoutRejected {
+        Layout pair = new WrittenLayout(
+                        LayoutKind.POINTS, LengthUnit.MILLIMETRE, "hole; shaft; hole again; shaft again", "")
+                .read(List.of());
+        Sweep read = new Sweep(
+                pair,
+                IntStream.range(0, 4)
+                        .mapToObj(i -> Reading.still(pair.stations().get(i), 10))
+                        .toList(),
+                null);
+        assertThat(Corrections.NONE.on(1, -2).apply(read, 2).sweep().micrometres())
+                .containsExactly(new double[] {11, 8, 11, 8}, within(1e-12));
+    }
 }

@@ -154,4 +154,11 @@ class RemedyTest {
         assertThat(Recheck.of(10, 3, 14.9, 4).agrees()).isTrue();
         assertThat(Recheck.of(10, 3, 15.1, 4).agrees()).isFalse();
     }
+
+    /** 40 before, 10 predicted, ± 4: 70 is what a move the wrong way leaves; 39 is none at all, 12 as predicted. */
+    @ParameterizedTest
+    @CsvSource({"70, true", "74, true", "63, true", "39, false", "44, false", "12, false", "10, false", "100, false"})
+    void aPartThatWasMovedTheWrongWayIsTold(double found, boolean reversed) {
+        assertThat(Recheck.of(10, 2.83, found, 2.83).reversed(40)).isEqualTo(reversed);
+    }
 }
