@@ -31,7 +31,7 @@ class WholeSizeTypedTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"72.004, 0.004", "71.9985, -0.0015", "72.0, 0", "72.004 mm, 0.004", "72.7, 0.7", "2.8346 in, -0.00116"})
+    @CsvSource({"72.004, 0.004", "71.9985, -0.0015", "72.004 mm, 0.004", "2.8346 in, -0.00116"})
     void aWholeSizeIsAskedAboutAndItsDeviationNamed(String typed, String deviation) {
         WholeSizeTyped asked = catchThrowableOfType(WholeSizeTyped.class, () -> check(typed));
         assertThat(asked.deviation()).isEqualTo(Length.of(deviation, LengthUnit.MILLIMETRE));
