@@ -90,3 +90,8 @@ create table opening (
     opened_by bigint not null references account,
     opened_at timestamp with time zone not null
 );
+
+-- Who last said what is taken off the readings, and why, where readings stood already.
+alter table set_up add column corrections_reason varchar(200);
+alter table set_up add column corrections_by bigint references account;
+alter table set_up add column corrections_at timestamp with time zone;

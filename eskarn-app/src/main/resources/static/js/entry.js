@@ -7,6 +7,7 @@ const queue = [];
 let sending = false;
 let unanswered = null; // an entry that got no answer; sent again with its own key, it is taken once
 let locked = false; // a refused text stands in the field and was not looked at yet
+let lockedAt = 0; // the place it was typed for
 let waiting = []; // what was typed after it
 
 const field = () => document.getElementById("typed");
@@ -111,6 +112,7 @@ function refused(status) {
   input.focus();
   // An empty refusal leaves nothing that the next number could replace.
   locked = first.typed !== "";
+  lockedAt = first.place;
   waiting = rest;
   if (locked || rest.length > 0) sayWaiting();
 }
@@ -145,6 +147,16 @@ document.addEventListener("input", (event) => {
 });
 document.addEventListener("pointerdown", (event) => {
   if (event.target.id === "typed" && locked) unlock();
+});
+
+// The question was answered and its place is taken: what was typed meanwhile is told, and the field is empty for the next.
+document.addEventListener("htmx:after:swap", () => {
+  if (!locked || !field() || Number(form().dataset.place) === lockedAt) return;
+  const typed = waiting;
+  field().value = "";
+  inField = "";
+  unlock();
+  notTaken(typed);
 });
 
 document.addEventListener("submit", (event) => {

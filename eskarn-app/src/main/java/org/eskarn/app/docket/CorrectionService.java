@@ -1,6 +1,7 @@
 package org.eskarn.app.docket;
 
 import java.math.BigDecimal;
+import java.time.Clock;
 import java.util.regex.Pattern;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.units.LengthUnit;
@@ -16,17 +17,24 @@ public class CorrectionService {
 
     private final DocketMapper mapper;
     private final SetUpLock lock;
+    private final Clock clock;
 
-    CorrectionService(DocketMapper mapper, SetUpLock lock) {
+    CorrectionService(DocketMapper mapper, SetUpLock lock, Clock clock) {
         this.mapper = mapper;
         this.lock = lock;
+        this.clock = clock;
     }
 
-    /** What stands in the fields; empty for none. Sag is in the unit of the gauge, the lever's angle in degrees. */
-    public record CorrectionsForm(boolean drift, String sag, String lever) {}
+    /**
+     * What stands in the fields; empty for none. Sag is in the unit of the gauge, the lever's angle in degrees.
+     *
+     * @param reason why sag or angle is said only after something was read
+     */
+    public record CorrectionsForm(boolean drift, String sag, String lever, String reason) {}
 
     /**
-     * @throws DocketConflict if the set-up changed since the page was made, or a field is no number or out of range
+     * @throws DocketConflict if the set-up changed since the page was made, a field is no number or out of range, or sag or
+     *     angle is changed under readings without a reason
      */
     @Transactional(rollbackFor = DocketConflict.class)
     public void set(int number, int position, CorrectionsForm form, int version, long by) throws DocketConflict {
@@ -50,8 +58,19 @@ public class CorrectionService {
             throw new DocketConflict(
                     "A sag of " + sag.toPlainString() + " " + unit.symbol() + " is more than the gauge can move.");
         }
+        boolean changed =
+                !same(sag, setUp.row().sag()) || !same(lever, setUp.row().lever());
+        boolean read = setUp.sweeps().stream().anyMatch(SweepRecord::touched);
+        String reason = changed && read
+                ? SetUpLock.reason(form.reason(), "Readings stand already: enter how the sag or the angle was found")
+                : changed ? null : setUp.row().correctionsReason();
         lock.reopenProof(setUp, by);
-        mapper.setCorrections(setUp.row().id(), form.drift(), sag, sag == null ? null : unit, lever);
+        mapper.setCorrections(
+                setUp.row().id(), form.drift(), sag, sag == null ? null : unit, lever, reason, by, clock.instant());
+    }
+
+    private static boolean same(@Nullable BigDecimal one, @Nullable BigDecimal other) {
+        return one == null || other == null ? one == other : one.compareTo(other) == 0;
     }
 
     private static @Nullable BigDecimal number(String typed, String what) throws DocketConflict {

@@ -197,7 +197,10 @@ interface DocketMapper {
             @Param("drift") boolean drift,
             @Param("sag") @Nullable BigDecimal sag,
             @Param("sagUnit") @Nullable LengthUnit sagUnit,
-            @Param("lever") @Nullable BigDecimal lever);
+            @Param("lever") @Nullable BigDecimal lever,
+            @Param("reason") @Nullable String reason,
+            @Param("by") long by,
+            @Param("at") Instant at);
 
     void setSimulated(
             @Param("setUpId") long setUpId, @Param("seed") @Nullable Long seed, @Param("bezel") BigDecimal bezel);

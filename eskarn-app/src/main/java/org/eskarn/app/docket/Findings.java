@@ -15,27 +15,30 @@ import org.eskarn.core.verdict.Verdict.Because;
  * @param shown the attempt whose figures are shown
  * @param inspectors how the results of several compare; empty while there is only one, or the last is not whole
  * @param decision which of them a checker let stand; empty where nobody had to decide
+ * @param recorded what a checker decided about these attempts, whether it has a meaning as the figures stand or not
  */
 public record Findings(
         Verdict verdict,
         List<Attempt> inspections,
         Attempt shown,
         Optional<IndependentResults> inspectors,
-        Optional<DecisionRow> decision) {
+        Optional<DecisionRow> decision,
+        Optional<DecisionRow> recorded) {
 
     static Findings of(List<Attempt> attempts, List<DecisionRow> decisions) {
         List<Attempt> inspections = inspections(attempts);
         Attempt last = inspections.get(inspections.size() - 1);
+        Optional<DecisionRow> recorded = decisions.stream()
+                .filter(row -> row.lastAttemptId() == last.row().id())
+                .reduce((earlier, later) -> later);
         List<Attempt> whole = inspections.stream().filter(Attempt::whole).toList();
         if (whole.size() < 2 || !last.whole()) {
-            return new Findings(last.verdict(), inspections, last, Optional.empty(), Optional.empty());
+            return new Findings(last.verdict(), inspections, last, Optional.empty(), Optional.empty(), recorded);
         }
         IndependentResults results =
                 IndependentResults.of(whole.stream().map(Attempt::verdict).toList());
-        Optional<DecisionRow> decision = decisions.stream()
-                .filter(row -> row.lastAttemptId() == last.row().id())
-                .filter(row -> results.verdict().because() == Because.INSPECTORS_DISAGREE)
-                .reduce((earlier, later) -> later);
+        Optional<DecisionRow> decision =
+                recorded.filter(row -> results.verdict().because() == Because.INSPECTORS_DISAGREE);
         Optional<Attempt> decided = decision.flatMap(row -> whole.stream()
                 .filter(each -> each.row().id() == row.standingAttemptId())
                 .findFirst());
@@ -44,7 +47,8 @@ public record Findings(
                 inspections,
                 decided.orElseGet(() -> whole.get(results.confirmed().orElse(0))),
                 Optional.of(results),
-                decision);
+                decision,
+                recorded);
     }
 
     /** The attempts since the last correction; one measured again belongs to the one before it. */
@@ -79,7 +83,7 @@ public record Findings(
     }
 
     Findings showing(Attempt other) {
-        return new Findings(verdict, inspections, other, Optional.empty(), Optional.empty());
+        return new Findings(verdict, inspections, other, Optional.empty(), Optional.empty(), recorded);
     }
 
     /** Whether another inspector is measuring who is not to see what the ones before found. */

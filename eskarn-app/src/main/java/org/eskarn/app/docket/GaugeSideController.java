@@ -84,8 +84,9 @@ class GaugeSideController {
             @RequestParam(defaultValue = "false") boolean drift,
             @RequestParam(defaultValue = "") String sag,
             @RequestParam(defaultValue = "") String lever,
+            @RequestParam(defaultValue = "") String reason,
             @RequestParam int version) {
-        CorrectionsForm form = new CorrectionsForm(drift, sag, lever);
+        CorrectionsForm form = new CorrectionsForm(drift, sag, lever, reason);
         visit.model().addAttribute("task", "adjust");
         visit.model().addAttribute("taskStep", Step.ZERO);
         visit.model().addAttribute("adjust", form);

@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param drift whether drift is taken off the readings
  * @param sag of the holder, as typed
  * @param lever angle of the lever to the surface in degrees, as typed
+ * @param correctionsReason why, where readings stood already when sag or angle was said; null where none did
+ * @param correctionsByName who said last what is taken off; null where nobody did
  * @param simulatedSeed of the virtual part, where the simulated indicator stands in for a gauge
  * @param bezel of the simulated indicator, in divisions
  */
@@ -28,6 +30,10 @@ public record SetUpRow(
         @Nullable BigDecimal sag,
         @Nullable LengthUnit sagUnit,
         @Nullable BigDecimal lever,
+        @Nullable String correctionsReason,
+        @Nullable Long correctionsBy,
+        @Nullable String correctionsByName,
+        @Nullable Instant correctionsAt,
         @Nullable Long simulatedSeed,
         BigDecimal bezel) {
 

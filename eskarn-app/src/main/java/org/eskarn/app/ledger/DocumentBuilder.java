@@ -6,6 +6,7 @@ import static org.eskarn.app.ledger.Parts.done;
 import static org.eskarn.app.ledger.Parts.plain;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
@@ -167,7 +168,7 @@ class DocumentBuilder {
                         .map(attempt -> attempt(attempt, setUp, sweeps))
                         .toList(),
                 setUp.findings()
-                        .decision()
+                        .recorded()
                         .map(row -> new DecisionPart(
                                 row.standingAttemptId(),
                                 row.reason(),
@@ -201,9 +202,16 @@ class DocumentBuilder {
     }
 
     private static @Nullable CorrectionsPart corrections(SetUpRow row) {
+        Long by = row.correctionsBy();
+        Instant at = row.correctionsAt();
         return row.corrections().none()
                 ? null
-                : new CorrectionsPart(row.drift(), amount(row.sag(), row.sagUnit()), plain(row.lever()));
+                : new CorrectionsPart(
+                        row.drift(),
+                        amount(row.sag(), row.sagUnit()),
+                        plain(row.lever()),
+                        row.correctionsReason(),
+                        by == null || at == null ? null : done(by, String.valueOf(row.correctionsByName()), at));
     }
 
     private static AttemptPart attempt(Attempt attempt, SetUp setUp, SweepParts sweeps) {

@@ -15,6 +15,7 @@ import org.eskarn.app.ledger.document.Asked;
 import org.eskarn.app.ledger.document.Finding;
 import org.eskarn.app.ledger.document.SignedDocument;
 import org.eskarn.app.ledger.document.SignedDocument.Amount;
+import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
 import org.eskarn.app.ledger.document.SignedDocument.Done;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
@@ -120,7 +121,27 @@ public record Sheet(
         add(facts, "Allowed return", said(asked.allowedReturn()));
         add(facts, "Work", asked.work().words() + (asked.warm() ? ", part comes warm" : ""));
         add(facts, "Circumstances", asked.circumstances());
+        add(facts, "To be taken off", takenOff(requirement.corrections()));
         return facts;
+    }
+
+    private String takenOff(@Nullable CorrectionsPart corrections) {
+        if (corrections == null) {
+            return "";
+        }
+        List<String> taken = new ArrayList<>();
+        if (corrections.leverDegrees() != null) {
+            taken.add("lever at " + corrections.leverDegrees() + "°");
+        }
+        if (corrections.sag() != null) {
+            taken.add("sag " + written(corrections.sag()));
+        }
+        if (corrections.drift()) {
+            taken.add("even drift");
+        }
+        return String.join(", ", taken)
+                + (corrections.reason() == null ? "" : ": " + corrections.reason())
+                + (corrections.said() == null ? "" : " (" + by(corrections.said()) + ")");
     }
 
     private static void add(List<Fact> facts, String label, String value) {

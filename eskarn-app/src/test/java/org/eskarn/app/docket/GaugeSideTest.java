@@ -123,10 +123,26 @@ class GaugeSideTest {
     void aCorrectionThatCannotBeIsRefused(String sag, String lever, String says) {
         open("TG-110", "C", 1);
         CorrectionService corrections = eskarn.bean(CorrectionService.class);
-        assertThatThrownBy(
-                        () -> corrections.set(number, position, new CorrectionsForm(false, sag, lever), version(), by))
+        assertThatThrownBy(() -> corrections.set(
+                        number, position, new CorrectionsForm(false, sag, lever, "measured"), version(), by))
                 .hasMessageContaining(says);
         assertThat(setUp().row().corrections().none()).isTrue();
+    }
+
+    /** It reads 2 µm too much on a stack of the seat's size, so every size is 2 µm smaller, but for what the stack is off. */
+    @Test
+    void whatAMicrometerReadsTooMuchOnItsMasterIsTakenOff() throws Exception {
+        ZeroService zeros = eskarn.bean(ZeroService.class);
+        open("TG-113", "A", 1);
+        upToZero();
+        assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("GB-88"), "38.6", version(), by))
+                .hasMessageContaining("should read about 38 mm on this master, not 38.6");
+        zeros.set(number, position, 1, gauge("GB-88"), "38.002", version(), by);
+        double stack = setUp().sweep().zeros().get(0).deviation().doubleValue();
+        sweep("38.010", "38.010", "38.010", "38.010", "38.010", "38.010", "38.010", "38.010");
+        assertThat(setUp().verdict().value()).isCloseTo(38_008 + stack, within(1e-3));
+        zeros.recheck(number, position, 1, "38.003", version(), by);
+        assertThat(setUp().sweep().zeros().get(0).drift()).isCloseTo(1, within(1e-9));
     }
 
     @Test
@@ -138,8 +154,15 @@ class GaugeSideTest {
         confirm(Step.PROVE);
         confirm(Step.VERDICT);
         assertThat(setUp().verdict().value()).isEqualTo(8);
-        eskarn.bean(CorrectionService.class)
-                .set(number, position, new CorrectionsForm(false, "1,5", "30"), version(), by);
+        CorrectionService corrections = eskarn.bean(CorrectionService.class);
+        // Nobody takes a failing figure down without saying why.
+        assertThatThrownBy(() ->
+                        corrections.set(number, position, new CorrectionsForm(false, "1,5", "30", " "), version(), by))
+                .hasMessageContaining("Readings stand already: enter how the sag or the angle was found");
+        corrections.set(
+                number, position, new CorrectionsForm(false, "1,5", "30", "stiff mandrel, protractor"), version(), by);
+        assertThat(setUp().row().correctionsReason()).isEqualTo("stiff mandrel, protractor");
+        assertThat(setUp().row().correctionsByName()).isEqualTo("Mara Quill");
         // At the bottom: 8 · cos 30° + 2 · 1.5; at the top 0.
         assertThat(setUp().verdict().value()).isCloseTo(8 * Math.sqrt(0.75) + 3, within(1e-9));
         assertThat(setUp().sweep().readings().get(4).typed()).isEqualTo("8");

@@ -2,6 +2,8 @@ package org.eskarn.app.ledger;
 
 import java.util.Optional;
 import org.eskarn.app.docket.AttemptKind;
+import org.eskarn.app.docket.CorrectionService;
+import org.eskarn.app.docket.CorrectionService.CorrectionsForm;
 import org.eskarn.app.docket.EvidenceService;
 import org.eskarn.app.docket.ReadingService;
 import org.eskarn.app.docket.SetAsideCause;
@@ -82,7 +84,10 @@ record SignedDockets(int bore, int journal) {
         Work work = Work.open(beans, "TG-110", "C", 1, MARA);
         EvidenceService evidence = work.bean(EvidenceService.class);
         ReadingService readings = work.bean(ReadingService.class);
-        work.prepare(MARA).zero(MARA);
+        work.prepare(MARA);
+        work.bean(CorrectionService.class)
+                .set(work.number(), 1, new CorrectionsForm(true, "0.5", "10", ""), work.version(), work.id(MARA));
+        work.zero(MARA);
         evidence.turnSign(work.number(), 1, "", work.version(), work.id(MARA));
         work.read(MARA, "0 2");
         long first = work.setUp().sweep().row().id();

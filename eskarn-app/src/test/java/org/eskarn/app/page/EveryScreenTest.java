@@ -106,6 +106,15 @@ class EveryScreenTest {
                 "/parts/sheets",
                 "/ledger",
                 "/ledger/212",
+                "/ledger/235",
+                "/ledger/252",
+                "/dockets/251/1?step=verdict",
+                "/dockets/251/1/compare",
+                "/dockets/251/2?step=verdict&task=corrected",
+                "/dockets/251/3?step=prove",
+                "/dockets/251/3?step=prove&task=aside",
+                "/dockets/251/3?step=prove&task=sign",
+                "/dockets/253/1?step=gauge",
                 "/no-such-page"
             })
     void isFitToBeSeen(String path, Eskarn eskarn) {
@@ -126,6 +135,12 @@ class EveryScreenTest {
     @ValueSource(strings = {"/gauges/2", "/gauges/new", "/gauges/2/change", "/gauges/17/blocks"})
     void ofTheKeeperIsFitToBeSeen(String path, Eskarn eskarn) {
         isFit(eskarn.signedIn("i.varn"), path, eskarn);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/dockets/251/2?step=verdict", "/dockets/251/2?step=verdict&task=decide"})
+    void ofTheCheckerIsFitToBeSeen(String path, Eskarn eskarn) {
+        isFit(eskarn.signedIn("w.sorrel"), path, eskarn);
     }
 
     @ParameterizedTest

@@ -119,9 +119,18 @@ public record SignedDocument(
     public record LeftOutPart(
             @Nullable Choice step, @Nullable Long sweep, String reason, Done left) {}
 
-    /** What is taken off the readings before anything is computed. */
+    /**
+     * What is taken off the readings before anything is computed.
+     *
+     * @param reason why sag or angle was said only after something was read
+     * @param said absent of the time before it was kept
+     */
     public record CorrectionsPart(
-            boolean drift, @Nullable Amount sag, @Nullable String leverDegrees) {}
+            boolean drift,
+            @Nullable Amount sag,
+            @Nullable String leverDegrees,
+            @Nullable String reason,
+            @Nullable Done said) {}
 
     /** @param correction what was done to the part before it; empty where nothing was written */
     public record AttemptPart(
