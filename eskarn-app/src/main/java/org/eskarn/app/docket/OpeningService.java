@@ -134,12 +134,13 @@ public class OpeningService {
         List<DocketRow> open = mapper.openOfSerials(drawing, serials);
         return open.isEmpty()
                 ? Optional.empty()
-                : Optional.of(open.stream()
+                : Optional.of("In an open docket already: "
+                        + open.stream()
                                 .limit(MOST_NAMED)
-                                .map(row -> row.serial() + " in docket " + row.number())
+                                .map(row -> row.serial() + " (docket " + row.number() + ")")
                                 .collect(Collectors.joining(", "))
                         + (open.size() > MOST_NAMED ? " and " + (open.size() - MOST_NAMED) + " more" : "")
-                        + " still open.");
+                        + ".");
     }
 
     private static @Nullable LocalDate due(@Nullable String typed, Map<String, String> problems) {

@@ -76,7 +76,8 @@ class OpeningServiceTest {
                 .isInstanceOfSatisfying(
                         FormRefused.class,
                         refused -> assertThat(refused.problems())
-                                .containsEntry("another", "AGAIN-1 in docket " + first + " still open."));
+                                .containsEntry(
+                                        "another", "In an open docket already: AGAIN-1 (docket " + first + ")."));
         assertThat(opening.open(part, form("AGAIN-1; AGAIN-2", Purpose.FINAL, "a2", true), by))
                 .hasSize(2);
     }
