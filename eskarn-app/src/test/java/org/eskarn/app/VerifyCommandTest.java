@@ -10,11 +10,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
-import javax.sql.DataSource;
 import org.eskarn.app.running.Eskarn;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.jdbc.DataSourceBuilder;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** A data folder is verified from the command line, without the server and without changing anything. */
@@ -46,13 +44,9 @@ class VerifyCommandTest {
     }
 
     private static void change(Path folder, String sql) {
-        DataSource database = DataSourceBuilder.create()
-                .url("jdbc:h2:file:" + folder.resolve("eskarn"))
-                .username("eskarn")
-                .password("")
-                .build();
-        assertThat(JdbcClient.create(database).sql(sql).update()).isPositive();
-        JdbcClient.create(database).sql("shutdown").update();
+        JdbcClient database = Eskarn.database(folder);
+        assertThat(database.sql(sql).update()).isPositive();
+        database.sql("shutdown").update();
     }
 
     @Test

@@ -13,12 +13,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class EvidenceController {
 
     private final EvidenceService evidence;
-    private final SetUpService setUps;
+    private final GaugeUseService gauges;
     private final Answers answers;
 
-    EvidenceController(EvidenceService evidence, SetUpService setUps, Answers answers) {
+    EvidenceController(EvidenceService evidence, GaugeUseService gauges, Answers answers) {
         this.evidence = evidence;
-        this.setUps = setUps;
+        this.gauges = gauges;
         this.answers = answers;
     }
 
@@ -68,7 +68,7 @@ class EvidenceController {
 
     @PostMapping("/unit-seen")
     String seeUnit(@ModelAttribute(name = "visit", binding = false) Visit visit, @RequestParam int version) {
-        return answers.to(visit, () -> setUps.seeUnit(visit.number(), visit.position(), version, visit.by()));
+        return answers.to(visit, () -> gauges.seeUnit(visit.number(), visit.position(), version, visit.by()));
     }
 
     /** What was typed for a decision, to be shown again when it was refused. */

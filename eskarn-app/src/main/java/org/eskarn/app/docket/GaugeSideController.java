@@ -14,19 +14,19 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/dockets/{number}/{position}")
 class GaugeSideController {
 
-    private final SetUpService setUps;
+    private final GaugeUseService gauges;
     private final CorrectionService corrections;
     private final SimulatedGauge simulated;
     private final ZeroService zeros;
     private final Answers answers;
 
     GaugeSideController(
-            SetUpService setUps,
+            GaugeUseService gauges,
             CorrectionService corrections,
             SimulatedGauge simulated,
             ZeroService zeros,
             Answers answers) {
-        this.setUps = setUps;
+        this.gauges = gauges;
         this.corrections = corrections;
         this.simulated = simulated;
         this.zeros = zeros;
@@ -47,7 +47,7 @@ class GaugeSideController {
         visit.model().addAttribute("chosenReason", reason);
         return answers.to(
                 visit,
-                () -> setUps.choose(visit.number(), visit.position(), gauge, second, reason, version, visit.by()));
+                () -> gauges.choose(visit.number(), visit.position(), gauge, second, reason, version, visit.by()));
     }
 
     @PostMapping("/zero")

@@ -2,6 +2,7 @@ package org.eskarn.app.ledger;
 
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -66,6 +67,11 @@ class CheckRun {
         } finally {
             running.set(false);
         }
+    }
+
+    /** Waits until all that was asked so far is done. */
+    void settle() {
+        CompletableFuture.runAsync(() -> {}, worker).join();
     }
 
     public boolean running() {

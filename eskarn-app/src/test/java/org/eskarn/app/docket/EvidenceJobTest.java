@@ -138,7 +138,7 @@ class EvidenceJobTest {
         screen.press("Enter");
         screen.shows("Gauge");
         assertThatThrownBy(() -> bar.confirm(MARA, Step.GAUGE)).hasMessageContaining("No caliper is chosen");
-        assertThatThrownBy(() -> bar.bean(SetUpService.class)
+        assertThatThrownBy(() -> bar.bean(GaugeUseService.class)
                         .choose(bar.number(), 1, bar.gauge("MO-2"), null, "at hand", bar.version(), bar.id(MARA)))
                 .hasMessageContaining("MO-2 is a micrometer; a caliper is required");
         assertThatThrownBy(() -> bar.bean(SetUpService.class)
@@ -149,9 +149,9 @@ class EvidenceJobTest {
     @Test
     void anUncalibratedGaugeNeedsAReasonAndSaysSo(Eskarn eskarn) throws Exception {
         Work work = journal(eskarn).confirm(MARA, Step.REQUIRE);
-        SetUpService setUps = work.bean(SetUpService.class);
+        GaugeUseService gauges = work.bean(GaugeUseService.class);
         long bought = work.gauge("LI-9");
-        assertThatThrownBy(() -> setUps.choose(work.number(), 1, bought, null, "", work.version(), work.id(MARA)))
+        assertThatThrownBy(() -> gauges.choose(work.number(), 1, bought, null, "", work.version(), work.id(MARA)))
                 .hasMessageContaining("LI-9 is not calibrated: enter why it is used");
         DocketScreen screen = show(eskarn, MARA, work, "?step=gauge");
         assertThat(screen.page().locator("#choose")).containsText("not calibrated");
@@ -175,16 +175,7 @@ class EvidenceJobTest {
     @Test
     void thePasswordHasAPageOfItsOwnAndItsTriesAreCounted(Eskarn eskarn) throws Exception {
         Work work = journal(eskarn).judge(MARA, TWENTY_SIX);
-        for (int position : new int[] {2, 3}) {
-            work.bean(SetUpService.class)
-                    .leaveOut(
-                            work.number(),
-                            position,
-                            Optional.empty(),
-                            "not asked",
-                            work.at(position).version(),
-                            work.id(MARA));
-        }
+        work.leaveOthersOut(MARA);
         // An account of its own, for its tries are used up.
         work.bean(AccountService.class).create("o.fenwick", "Orla Fenwick", Role.INSPECTOR, Eskarn.PASSWORD);
         Page page = eskarn.signedIn("o.fenwick");

@@ -2,7 +2,6 @@ package org.eskarn.app.docket;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDate;
 import java.util.List;
 import org.eskarn.app.docket.GaugeChoice.Offer;
 import org.eskarn.app.gauge.GaugeService;
@@ -23,7 +22,7 @@ class GaugeChoiceTest {
                         parts.byNumber(drawing, revision).orElseThrow().id())
                 .get(position - 1);
         return GaugeChoice.offers(
-                requirement, 1, eskarn.bean(GaugeService.class).all(), LocalDate.now());
+                requirement, 1, eskarn.bean(GaugeService.class).all(), Eskarn.today());
     }
 
     @ParameterizedTest

@@ -94,7 +94,8 @@ class GaugeSideTest {
     void theDeviationOfTheMasterIsInEverySize() throws Exception {
         ZeroService zeros = eskarn.bean(ZeroService.class);
         open("TG-120", "B", 2);
-        setUps.choose(number, position, gauge("BG-1"), null, "found good again this morning", version(), by);
+        eskarn.bean(GaugeUseService.class)
+                .choose(number, position, gauge("BG-1"), null, "found good again this morning", version(), by);
         upToZero();
         assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("SD-45"), "0", version(), by))
                 .hasMessageContaining("is not near 72.000 mm");
@@ -210,12 +211,12 @@ class GaugeSideTest {
         confirm(Step.ZERO);
         sweep("0", "4", "9", "14", "19", "14", "9", "4", "0");
         long lever = setUp().sweep().gauge().id();
-        LocalDate since = LocalDate.now().minusDays(1);
+        LocalDate since = Eskarn.today().minusDays(1);
         Length small = Length.of("0.5", LengthUnit.MICROMETRE);
         Length large = Length.of("2", LengthUnit.MICROMETRE);
         assertThat(changing(tracing, lever, small, since)).doesNotContain(number);
         assertThat(changing(tracing, lever, large, since)).contains(number);
-        assertThat(tracing.trace(lever, large, LocalDate.now().plusDays(2))).isEmpty();
+        assertThat(tracing.trace(lever, large, Eskarn.today().plusDays(2))).isEmpty();
         assertThat(tracing.question(lever, large, since, by)).isPositive();
         assertThat(tracing.question(lever, large, since, by)).isZero();
         QuestionRow mine = tracing.questions(lever).stream()

@@ -118,7 +118,8 @@ class TypedOnTest {
     void aGaugeOfTheOtherSystemIsSeenBeforeTheFirstReading(Eskarn eskarn) throws Exception {
         Work pin = Work.open(eskarn.context(), "TG-204", "B", 1, MARA);
         pin.confirm(MARA, Step.REQUIRE);
-        pin.bean(SetUpService.class).choose(pin.number(), 1, pin.gauge("LI-4"), null, "", pin.version(), pin.id(MARA));
+        pin.bean(GaugeUseService.class)
+                .choose(pin.number(), 1, pin.gauge("LI-4"), null, "", pin.version(), pin.id(MARA));
         pin.confirm(MARA, Step.GAUGE);
         for (org.eskarn.app.part.Preparation line : pin.setUp().requirement().preparations()) {
             pin.bean(SetUpService.class).tick(pin.number(), 1, line.id(), pin.version(), pin.id(MARA));

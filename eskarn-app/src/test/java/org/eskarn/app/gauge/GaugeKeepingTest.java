@@ -45,7 +45,7 @@ class GaugeKeepingTest {
                 "0.4",
                 "bench",
                 "",
-                LocalDate.now().plusDays(90).toString(),
+                Eskarn.today().plusDays(90).toString(),
                 "6",
                 "200",
                 "",
@@ -64,7 +64,7 @@ class GaugeKeepingTest {
     @Test
     void aCalibrationMovesTheDueDateByTheIntervalAndOneThatFailsWithdraws() throws FormRefused {
         long id = add("T-1");
-        LocalDate today = LocalDate.now();
+        LocalDate today = Eskarn.today();
         keeping.calibrate(
                 id, 0, new CalibrationForm(today.toString(), "Ilse Varn", Calibration.Result.GOOD, "", "", ""), by);
         assertThat(find(id).nextDue()).isEqualTo(today.plusMonths(6));

@@ -9,13 +9,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
 import java.util.zip.GZIPInputStream;
-import javax.sql.DataSource;
 import org.eskarn.app.ledger.document.SignedDocument;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.storage.UpgradeTest;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.jdbc.DataSourceBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
@@ -36,13 +34,9 @@ class CarryOverTest {
     }
 
     private static void tamper(Path folder, String sql) {
-        DataSource database = DataSourceBuilder.create()
-                .url("jdbc:h2:file:" + folder.resolve("eskarn"))
-                .username("eskarn")
-                .password("")
-                .build();
-        assertThat(JdbcClient.create(database).sql(sql).update()).isPositive();
-        JdbcClient.create(database).sql("shutdown").update();
+        JdbcClient database = Eskarn.database(folder);
+        assertThat(database.sql(sql).update()).isPositive();
+        database.sql("shutdown").update();
     }
 
     private static List<SignedDocument> documents(ConfigurableApplicationContext works) {

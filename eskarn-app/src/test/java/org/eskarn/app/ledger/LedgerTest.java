@@ -19,7 +19,6 @@ import java.util.stream.IntStream;
 import javax.sql.DataSource;
 import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.DocketConflict;
-import org.eskarn.app.docket.SetUpService;
 import org.eskarn.app.ledger.LedgerReading.Entry;
 import org.eskarn.app.ledger.LedgerReading.Seen;
 import org.eskarn.app.ledger.document.Finding;
@@ -45,6 +44,7 @@ class LedgerTest {
     @BeforeAll
     static void start() {
         server = Eskarn.serve(FOLDER, true);
+        server.getBean(CheckRun.class).settle();
     }
 
     @AfterAll
@@ -114,6 +114,7 @@ class LedgerTest {
 
     /** Whatever is done is undone by putting all documents, the end of the chain and the heads file back. */
     private static void undone(Attack attack) throws Exception {
+        server.getBean(CheckRun.class).settle();
         List<DocumentRow> rows = mapper().following(1, 10_000);
         String head = mapper().head().hash();
         byte[] heads = Files.readAllBytes(FOLDER.resolve("eskarn.heads"));
@@ -347,16 +348,7 @@ class LedgerTest {
                 .isInstanceOf(SigningRefused.class)
                 .hasMessageContaining("Not every verdict is accepted");
         Work work = Work.open(server, "TG-110", "C", 1, MARA).judge(MARA, "0 6 13 20 26 20 13 6 0");
-        for (int position : new int[] {2, 3}) {
-            work.bean(SetUpService.class)
-                    .leaveOut(
-                            work.number(),
-                            position,
-                            Optional.empty(),
-                            "not asked",
-                            work.at(position).version(),
-                            work.id(MARA));
-        }
+        work.leaveOthersOut(MARA);
         String seen = ledger.contentHash(work.docket());
         assertThatThrownBy(() -> ledger.sign(work.number(), seen, " ", work.account(MARA)))
                 .hasMessageContaining("Not all passes");
@@ -390,6 +382,7 @@ class LedgerTest {
                 .sql("update docket set signed = true where number = ?")
                 .param(work.number())
                 .update();
+        server.getBean(CheckRun.class).settle();
         assertThat(server.getBean(CarryOver.class).all()).isZero();
         assertThat(problem())
                 .hasValueSatisfying(said -> assertThat(said)

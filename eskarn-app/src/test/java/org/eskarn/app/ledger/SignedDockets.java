@@ -5,6 +5,7 @@ import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.CorrectionService;
 import org.eskarn.app.docket.CorrectionService.CorrectionsForm;
 import org.eskarn.app.docket.EvidenceService;
+import org.eskarn.app.docket.GaugeUseService;
 import org.eskarn.app.docket.ReadingService;
 import org.eskarn.app.docket.SetAsideCause;
 import org.eskarn.app.docket.SetUpService;
@@ -29,7 +30,6 @@ record SignedDockets(int bore, int journal) {
     /** A master, an override, a second inspector, a decision, a correction with its steps, and requirements left out. */
     private static int bore(ApplicationContext beans) throws Exception {
         Work work = Work.open(beans, "TG-120", "B", 2, MARA);
-        SetUpService setUps = work.bean(SetUpService.class);
         work.prepare(MARA);
         work.bean(ZeroService.class).set(work.number(), 2, 1, work.gauge("SR-72"), "1", work.version(), work.id(MARA));
         work.read(MARA, "40 6 9 12 14 18");
@@ -38,7 +38,8 @@ record SignedDockets(int bore, int journal) {
         correction(work);
         work.begin(MARA, AttemptKind.CORRECTED, "honed 20 µm");
         status(work, "IN_QUESTION");
-        setUps.choose(work.number(), 2, work.gauge("BG-3"), null, "found good again", work.version(), work.id(MARA));
+        work.bean(GaugeUseService.class)
+                .choose(work.number(), 2, work.gauge("BG-3"), null, "found good again", work.version(), work.id(MARA));
         work.confirm(MARA, Step.GAUGE);
         status(work, "IN_SERVICE");
         work.sweep(MARA, "40 6 9 12 14 18").confirm(MARA, Step.VERDICT);

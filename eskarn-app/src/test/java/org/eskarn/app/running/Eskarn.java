@@ -9,6 +9,8 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +20,11 @@ import org.eskarn.app.account.AccountService;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
 import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.jdbc.DataSourceBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** The one server with demo data, and the one browser, that all tests share. */
 public final class Eskarn implements AutoCloseable {
@@ -37,6 +43,21 @@ public final class Eskarn implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    /** {@code -Deskarn.daysAhead=365} runs all tests in next year, to find what goes off by itself. */
+    private static final int DAYS_AHEAD = Integer.getInteger("eskarn.daysAhead", 0);
+
+    private static final Clock CLOCK = Clock.offset(Clock.systemDefaultZone(), Duration.ofDays(DAYS_AHEAD));
+
+    /** Not marked as configuration, so that the scan of the application does not find it. */
+    static class Ahead {
+
+        @Bean
+        @Primary
+        Clock clockAhead() {
+            return CLOCK;
+        }
+    }
 
     private final ConfigurableApplicationContext context;
     private final Playwright playwright;
@@ -64,7 +85,7 @@ public final class Eskarn implements AutoCloseable {
     /** Another server on a folder of its own. */
     public static ConfigurableApplicationContext serve(Path folder, boolean demo, Class<?>... more) {
         return new SpringApplicationBuilder(EskarnApplication.class)
-                .sources(more)
+                .sources(DAYS_AHEAD > 0 && more.length == 0 ? new Class<?>[] {Ahead.class} : more)
                 .run("--server.port=0", "--eskarn.data=" + folder, "--eskarn.demo=" + demo);
     }
 
@@ -74,6 +95,15 @@ public final class Eskarn implements AutoCloseable {
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** The database of a folder that no server runs on, for tests that tamper with it. */
+    public static JdbcClient database(Path folder) {
+        return JdbcClient.create(DataSourceBuilder.create()
+                .url("jdbc:h2:file:" + folder.resolve("eskarn"))
+                .username("eskarn")
+                .password("")
+                .build());
     }
 
     public static String address(ConfigurableApplicationContext server) {
@@ -96,9 +126,14 @@ public final class Eskarn implements AutoCloseable {
         return bean(AccountService.class).byLogin(login).orElseThrow();
     }
 
+    /** The day it is on the servers of the tests. */
+    public static LocalDate today() {
+        return LocalDate.now(CLOCK);
+    }
+
     /** A due date behind all of the demo's, whatever the year. */
     public static LocalDate later() {
-        return LocalDate.now().plusYears(4);
+        return today().plusYears(4);
     }
 
     /** Opens a docket that no other test touches, and returns its number. */

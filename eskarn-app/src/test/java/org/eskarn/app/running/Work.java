@@ -145,8 +145,8 @@ public record Work(ApplicationContext beans, int number, int position) {
         return this;
     }
 
-    /** Leaves all other requirements out, and signs. */
-    public Work sign(String by, String remark) throws Exception {
+    /** Leaves out whatever has no verdict yet. */
+    public Work leaveOthersOut(String by) throws DocketConflict {
         for (SetUp other : docket().setUps()) {
             if (!other.settled()) {
                 bean(SetUpService.class)
@@ -159,6 +159,12 @@ public record Work(ApplicationContext beans, int number, int position) {
                                 id(by));
             }
         }
+        return this;
+    }
+
+    /** Leaves out whatever has no verdict yet, and signs. */
+    public Work sign(String by, String remark) throws Exception {
+        leaveOthersOut(by);
         LedgerService ledger = bean(LedgerService.class);
         ledger.sign(number, ledger.contentHash(docket()), remark, account(by));
         return this;

@@ -45,7 +45,7 @@ public record StoredDocument(int number, byte[] canonical, String hash, String p
     /** Whether it follows another without a gap. */
     public Optional<Finding> follows(int numberBefore, String hashBefore) {
         if (number != numberBefore + 1) {
-            return Optional.of(new Finding(Finding.Kind.GAP, String.valueOf(numberBefore + 1)));
+            return Optional.of(new Finding(Finding.Kind.GAP, String.valueOf(number - 1)));
         }
         return previous.equals(hashBefore) ? Optional.empty() : Optional.of(Finding.of(Finding.Kind.CHAIN));
     }
