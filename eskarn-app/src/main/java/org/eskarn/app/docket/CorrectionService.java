@@ -1,9 +1,12 @@
 package org.eskarn.app.docket;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.time.Clock;
 import java.util.regex.Pattern;
+import org.eskarn.app.gauge.Gauge;
 import org.eskarn.core.reading.Corrections;
+import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -26,7 +29,8 @@ public class CorrectionService {
     }
 
     /**
-     * What stands in the fields; empty for none. Sag is in the unit of the gauge, the lever's angle in degrees.
+     * What stands in the fields; empty for none. Sag is told by what a stiff true mandrel, zeroed at the top, reads at the
+     * bottom, as the gauge shows it; the lever's angle is in degrees.
      *
      * @param reason why sag or angle is said only after something was read
      */
@@ -39,25 +43,18 @@ public class CorrectionService {
     @Transactional(rollbackFor = DocketConflict.class)
     public void set(int number, int position, CorrectionsForm form, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        BigDecimal sag = number(form.sag(), "sag");
+        Gauge gauge = setUp.sweep().gauge();
+        BigDecimal atBottom = number(form.sag(), "reading");
         BigDecimal lever = number(form.lever(), "angle");
+        if ((atBottom != null || lever != null) && !gauge.hasArm()) {
+            throw new DocketConflict("A " + gauge.kind().title() + " has no lever and no arm that droops.");
+        }
         if (lever != null && (lever.signum() < 0 || lever.doubleValue() >= Corrections.STEEPEST_LEVER)) {
             throw new DocketConflict(
                     "A lever stands at 0 to below 60 degrees to the surface, not " + lever.toPlainString() + ".");
         }
-        LengthUnit unit = setUp.sweep()
-                .gauge()
-                .readingUnit()
-                .length()
-                .orElse(setUp.sweep().gauge().graduationUnit());
-        if (sag != null
-                && sag.abs()
-                                .multiply(unit.micrometres())
-                                .compareTo(setUp.sweep().gauge().dial().travel().exactMicrometres())
-                        > 0) {
-            throw new DocketConflict(
-                    "A sag of " + sag.toPlainString() + " " + unit.symbol() + " is more than the gauge can move.");
-        }
+        LengthUnit unit = unit(gauge);
+        BigDecimal sag = atBottom == null ? null : sag(setUp, gauge, atBottom, unit);
         boolean changed =
                 !same(sag, setUp.row().sag()) || !same(lever, setUp.row().lever());
         boolean read = setUp.sweeps().stream().anyMatch(SweepRecord::touched);
@@ -67,6 +64,42 @@ public class CorrectionService {
         lock.reopenProof(setUp, by);
         mapper.setCorrections(
                 setUp.row().id(), form.drift(), sag, sag == null ? null : unit, lever, reason, by, clock.instant());
+    }
+
+    private static LengthUnit unit(Gauge gauge) {
+        return gauge.readingUnit().length().orElse(gauge.graduationUnit());
+    }
+
+    /** What one of what is typed comes to in the unit it is kept in. */
+    private static BigDecimal perTyped(Gauge gauge) {
+        return gauge.readingUnit() == ReadingUnit.DIVISION ? gauge.graduation() : BigDecimal.ONE;
+    }
+
+    private static BigDecimal sag(SetUp setUp, Gauge gauge, BigDecimal atBottom, LengthUnit unit)
+            throws DocketConflict {
+        BigDecimal inwards = setUp.sweep().outwards() ? atBottom.negate() : atBottom;
+        BigDecimal sag = Corrections.sagOf(inwards.multiply(perTyped(gauge)));
+        if (sag.signum() < 0) {
+            throw new DocketConflict("An arm only droops: a true mandrel, zeroed at the top, then reads minus at the"
+                    + " bottom. If yours reads plus, the mandrel or the sign of the gauge is not what it seems.");
+        }
+        if (sag.multiply(unit.micrometres()).compareTo(gauge.dial().travel().exactMicrometres()) > 0) {
+            throw new DocketConflict(
+                    "A sag of " + sag.toPlainString() + " " + unit.symbol() + " is more than the gauge can move.");
+        }
+        return sag;
+    }
+
+    /** What a true mandrel reads at the bottom, as it was typed; empty where sag is not known. */
+    static String mandrel(SetUp setUp) {
+        BigDecimal sag = setUp.row().sag();
+        Gauge gauge = setUp.sweep().gauge();
+        if (sag == null || !gauge.hasArm()) {
+            return "";
+        }
+        BigDecimal inwards = Corrections.mandrelOf(sag).divide(perTyped(gauge), MathContext.DECIMAL64);
+        BigDecimal shown = setUp.sweep().outwards() ? inwards.negate() : inwards;
+        return shown.stripTrailingZeros().toPlainString();
     }
 
     private static boolean same(@Nullable BigDecimal one, @Nullable BigDecimal other) {

@@ -329,11 +329,32 @@ public record DocketPage(
 
     /** Whether anything was taken off the readings that are shown. */
     public boolean corrected() {
-        Corrections corrections = setUp.row().corrections();
+        Corrections corrections = setUp.row().corrections(setUp.sweep().gauge());
         return setUp.sweep().assessment().driftTaken()
                 || corrections.leverDegrees() > 0
                 || corrections.sag().isPresent()
                 || setUp.sweep().outwards();
+    }
+
+    /** Whether the gauge can stand at an angle to the surface. */
+    public boolean leverOffered() {
+        return setUp.sweep().gauge().hasArm();
+    }
+
+    /** Whether the gauge is carried round an axis on an arm. */
+    public boolean sagOffered() {
+        return leverOffered()
+                && setUp.sweep().layout().stations().stream().anyMatch(station -> station.angle() != null);
+    }
+
+    /** Whether the sweep comes back to its zero, so that drift shows. */
+    public boolean driftOffered() {
+        return setUp.sweep().layout().returns();
+    }
+
+    /** What a true mandrel was said to read at the bottom, in the unit of the gauge; empty where sag is not known. */
+    public String mandrel() {
+        return CorrectionService.mandrel(setUp);
     }
 
     /** The sweeps that may be seen, attempt by attempt. */
@@ -395,7 +416,7 @@ public record DocketPage(
     }
 
     private static Said said(SetUp setUp, Display figures, Display display) {
-        Told told = setUp.assessment().reduction().map(Reduction::told).orElse(Told.NOTHING);
+        Told told = setUp.assessment().told(setUp.requirement().terms());
         // Of an angle the verdict is in degrees; what stands beside it is the length.
         return Said.of(told, new Display(figures.unit()), display);
     }

@@ -80,6 +80,11 @@ final class GaugeChoice {
         if (gauge.kind() == GaugeKind.PLUG) {
             return "";
         }
+        if (!gauge.readsSizes()
+                && requirement.terms().characteristic().comparedWithMaster()
+                && requirement.terms().basis().setTo().isEmpty()) {
+            return "it compares with a master, and the requirement names none";
+        }
         boolean wholeSizes = requirement.terms().characteristic().readsSizes()
                 && requirement.terms().basis().setTo().isEmpty()
                 && gauge.kind() != GaugeKind.INDICATOR;

@@ -11,10 +11,8 @@ import org.eskarn.app.part.Preparation;
 import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Assessment;
-import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.requirement.ZeroRule;
-import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.verdict.Verdict;
 
 /**
@@ -200,10 +198,7 @@ public record SetUp(
     /** Whether a station can be added: while the sweep is read, and another pin as long as its verdict is not accepted. */
     public boolean mayAddStation() {
         boolean anotherPin = sweep().layout().kind() == LayoutKind.PINS && sweep().complete() && !settled();
-        // A level goes foot to foot; there is no place between.
-        boolean level = requirement.row().characteristic() == Characteristic.STRAIGHTNESS
-                && requirement.row().zeroing() == Zeroing.EACH_STEP;
-        return sweep().layout().hunted() && !level && (current() == Step.SWEEP || anotherPin);
+        return requirement.terms().hunted() && sweep().layout().hunted() && (current() == Step.SWEEP || anotherPin);
     }
 
     /** Whether the sweep being worked on was begun by mistake: nothing was ever read in it, and there are others. */
@@ -249,7 +244,7 @@ public record SetUp(
 
     /** Whether the zero has to be set on a master, for each gauge. */
     public boolean onMaster() {
-        return requirement.row().zeroRule() == ZeroRule.MASTER
+        return requirement.zeroRule() == ZeroRule.MASTER
                 && !requirement.terms().layout().kind().answered();
     }
 

@@ -131,10 +131,11 @@ record SetUpAssembler(
     }
 
     private SweepRecord sweep(SweepRow sweep, SetUpRow row, PartRequirement requirement) {
+        Gauge gauge = gauge(sweep.gaugeId(), requirement);
         return SweepRecord.of(
                 new SweepRecord.Stored(
                         sweep,
-                        gauge(sweep.gaugeId(), requirement),
+                        gauge,
                         second(sweep, requirement),
                         readings.getOrDefault(sweep.id(), List.of()),
                         extraStations.getOrDefault(sweep.id(), List.of()).stream()
@@ -144,7 +145,7 @@ record SetUpAssembler(
                         setAside.get(sweep.id()),
                         signs.getOrDefault(sweep.id(), List.of())),
                 requirement,
-                row.corrections());
+                row.corrections(gauge).on(requirement.terms().side()));
     }
 
     private Gauge gauge(@Nullable Long id, PartRequirement requirement) {

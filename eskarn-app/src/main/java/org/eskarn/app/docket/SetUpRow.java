@@ -3,6 +3,7 @@ package org.eskarn.app.docket;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Optional;
+import org.eskarn.app.gauge.Gauge;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
@@ -11,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * @param version raised at every change, so that a page can tell whether it is still the newest
  * @param drift whether drift is taken off the readings
- * @param sag of the holder, as typed
+ * @param sag of the holder, half of what was typed for a mandrel, its sign turned
  * @param lever angle of the lever to the surface in degrees, as typed
  * @param correctionsReason why, where readings stood already when sag or angle was said; null where none did
  * @param correctionsByName who said last what is taken off; null where nobody did
@@ -37,10 +38,17 @@ public record SetUpRow(
         @Nullable Long simulatedSeed,
         BigDecimal bezel) {
 
+    /** What was said to be taken off. */
     public Corrections corrections() {
         return new Corrections(
                 drift,
                 sag == null || sagUnit == null ? Optional.empty() : Optional.of(new Length(sag, sagUnit)),
                 lever == null ? 0 : lever.doubleValue());
+    }
+
+    /** What is taken off readings of a gauge: a micrometer has neither lever nor arm. */
+    public Corrections corrections(Gauge gauge) {
+        Corrections said = corrections();
+        return gauge.hasArm() ? said : new Corrections(said.drift(), Optional.empty(), 0);
     }
 }

@@ -8,7 +8,9 @@ import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.requirement.OutOfLimits;
 import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.SweepAgreement;
 import org.eskarn.core.verdict.Verdict;
@@ -56,14 +58,7 @@ public record VerdictWords(String word, String line) {
                         "not proven",
                         "the limit is the code " + requirement.limit().code()
                                 + " without figures: in a new revision, save the requirement again");
-            case WITHIN_UNCERTAINTY ->
-                new VerdictWords(
-                        "not proven",
-                        requirement.characteristic() == Characteristic.PIN_CHECK
-                                ? "the pins bracket the limit: try one between them"
-                                : "%s lies within U = %s of the limit"
-                                        .formatted(
-                                                figure(verdict.value(), display), figure(verdict.expanded(), display)));
+            case WITHIN_UNCERTAINTY -> new VerdictWords("not proven", within(requirement, verdict, display));
         };
     }
 
@@ -75,19 +70,56 @@ public record VerdictWords(String word, String line) {
             return figure(verdict.value(), display) + " " + display.symbol() + ", no limit asked";
         }
         double value = verdict.value() == null ? 0 : verdict.value();
-        double apart = Math.abs(verdict.bounds().outside(value));
-        String by = display.amount(apart) + " " + display.symbol();
-        boolean below = verdict.bounds().lower() != null
-                && verdict.bounds().lower().equals(verdict.bounds().nearest(value));
-        String limit = verdict.bounds().lower() == null ? "the limit" : below ? "the lower limit" : "the upper limit";
+        double nearest = java.util.Objects.requireNonNull(verdict.bounds().nearest(value));
+        boolean below = verdict.bounds().lower() != null && verdict.bounds().lower() == nearest;
+        // Of a limit that holds either way there is no lower one.
+        boolean one = requirement.limit().kind() == LimitKind.MAXIMUM;
+        String by = display.apart(value, nearest) + " " + display.symbol();
+        String limit = one ? "the limit" : below ? "the lower limit" : "the upper limit";
         String line = verdict.outcome() == Outcome.PASS
                 ? by + " inside " + limit
-                : by + (below ? " under " : " over ") + limit;
+                : by + (below && !one ? " under " : " over ") + limit;
+        if (verdict.outcome() == Outcome.FAIL) {
+            line = crossed(requirement, judgement.assessment().outOfLimits(requirement), verdict, line, display);
+        }
         String mean = judgement.counted().size() > 1
                 ? ", " + requirement.combination().title() + " of "
                         + judgement.counted().size() + " sweeps"
                 : "";
-        return (apart < verdict.expanded() ? line + ", less than U" : line) + mean;
+        boolean uncertain = Math.abs(verdict.bounds().outside(value)) < verdict.expanded();
+        return (uncertain ? line + ", less than U" : line) + mean;
+    }
+
+    /** Where several places are out, how many; where both limits are crossed, both. */
+    private static String crossed(
+            Requirement requirement, OutOfLimits out, Verdict verdict, String line, Display display) {
+        int places = out.over().size() + out.under().size();
+        if (requirement.limit().kind() != LimitKind.MAXIMUM && out.both()) {
+            Bounds bounds = verdict.bounds();
+            double upper = java.util.Objects.requireNonNull(bounds.upper());
+            double lower = java.util.Objects.requireNonNull(bounds.lower());
+            return "%s %s over the upper limit and %s %s under the lower, %d places out"
+                    .formatted(
+                            display.apart(out.highest().orElseThrow().amount(), upper),
+                            display.symbol(),
+                            display.apart(out.lowest().orElseThrow().amount(), lower),
+                            display.symbol(),
+                            places);
+        }
+        return places > 1 ? line + ", " + places + " places out" : line;
+    }
+
+    private static String within(Requirement requirement, Verdict verdict, Display display) {
+        if (requirement.characteristic() == Characteristic.PIN_CHECK) {
+            return "the pins bracket the limit: try one between them";
+        }
+        double value = verdict.value() == null ? 0 : verdict.value();
+        String expanded = display.about(value, verdict.expanded());
+        // Simple acceptance, and yet stringently judged: nothing passes on a figure less certain than all that is
+        // allowed.
+        return verdict.rule() == requirement.appliedRule()
+                ? "%s lies within U = %s of the limit".formatted(figure(verdict.value(), display), expanded)
+                : "U = %s is more than all that is allowed: a finer gauge decides".formatted(expanded);
     }
 
     private static String toGo(Requirement requirement, Assessment assessment) {

@@ -170,7 +170,7 @@ public class ZeroService {
 
     private Chosen chosen(SetUp setUp, Gauge master) throws DocketConflict {
         Length setTo = setUp.requirement().terms().basis().setTo().orElse(null);
-        if (master.kind() == GaugeKind.SQUARE || setTo == null) {
+        if (setTo == null) {
             return new Chosen(master.mark() + ", " + master.name(), 0, 0);
         }
         if (master.kind() == GaugeKind.BLOCK_SET) {

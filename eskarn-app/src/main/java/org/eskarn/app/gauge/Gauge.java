@@ -59,6 +59,11 @@ public record Gauge(
     /** Days ahead in which a calibration counts as falling due. */
     public static final int DUE_SOON_DAYS = 30;
 
+    /** Whether it stands at an angle on an arm that can droop: a dial or lever indicator in its holder. */
+    public boolean hasArm() {
+        return kind == GaugeKind.INDICATOR && !readsSizes();
+    }
+
     /** Stands for the gauge that the register does not have; nothing can be read with it. */
     public static Gauge none(GaugeKind kind, LengthUnit unit) {
         return new Gauge(

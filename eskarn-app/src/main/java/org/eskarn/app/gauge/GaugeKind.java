@@ -2,6 +2,7 @@ package org.eskarn.app.gauge;
 
 import java.util.Arrays;
 import java.util.List;
+import org.eskarn.core.requirement.Characteristic;
 
 /** What a gauge is, as far as it decides what it can read. */
 public enum GaugeKind {
@@ -57,6 +58,20 @@ public enum GaugeKind {
                     LEVEL,
                     PINS -> true;
             default -> false;
+        };
+    }
+
+    /** Whether gauges of the kind can read a characteristic. */
+    public boolean reads(Characteristic what) {
+        boolean answered = what == Characteristic.FUNCTIONAL_FIT;
+        boolean pins = what == Characteristic.PIN_CHECK;
+        return switch (this) {
+            case PINS -> pins || answered;
+            case PLUG -> answered;
+            case MICROMETER, CALIPER, SNAP_GAUGE, BORE_GAUGE, DEPTH_GAUGE -> answered || (what.readsSizes() && !pins);
+            case LEVEL -> what == Characteristic.STRAIGHTNESS || what == Characteristic.RECORD;
+            case SQUARENESS_COMPARATOR -> what == Characteristic.SQUARENESS || what == Characteristic.RECORD;
+            default -> !pins;
         };
     }
 

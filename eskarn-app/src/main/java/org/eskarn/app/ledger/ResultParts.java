@@ -102,7 +102,7 @@ record ResultParts(DrawingWriter drawings) {
                 value == null ? null : display.amount(value),
                 display.symbol(),
                 String.valueOf(kept(verdict.expanded())),
-                display.amount(verdict.expanded()),
+                display.about(value == null ? 0 : value, verdict.expanded()),
                 kept(verdict.bounds().lower()),
                 kept(verdict.bounds().upper()),
                 choice(verdict.rule(), verdict.rule().title()));

@@ -175,7 +175,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
     }
 
     private static String takenOff(SweepRecord sweep, SetUpRow row) {
-        Corrections corrections = row.corrections();
+        Corrections corrections = row.corrections(sweep.gauge());
         boolean round = sweep.layout().stations().stream().anyMatch(station -> station.angle() != null);
         List<String> taken = new ArrayList<>();
         if (corrections.leverDegrees() > 0) {

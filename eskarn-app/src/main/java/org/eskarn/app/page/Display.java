@@ -15,6 +15,10 @@ public record Display(LengthUnit unit, double radius) {
     private static final String MINUS = "\u2212";
 
     private static final int DECIMALS_OF_DEGREES = 3;
+    private static final int MOST_DECIMALS = 9;
+
+    /** A difference smaller than this comes of rounding. */
+    private static final double NOTHING = 1e-9;
 
     public Display(LengthUnit unit) {
         this(unit, 0);
@@ -59,6 +63,32 @@ public record Display(LengthUnit unit, double radius) {
     public String signed(double micrometres) {
         BigDecimal rounded = rounded(micrometres);
         return (rounded.signum() > 0 ? "+" : "") + rounded.toPlainString().replace("-", MINUS);
+    }
+
+    /**
+     * How far two figures lie apart, as an amount: of angles the difference of the angles. What would round to nothing and is
+     * something has as many decimals more as it takes to be seen.
+     */
+    public String apart(double one, double other) {
+        double apart = Math.abs(of(one) - of(other));
+        int decimals = decimals();
+        while (apart > NOTHING && decimals < MOST_DECIMALS && apart < 0.5 * Math.pow(10, -decimals)) {
+            decimals++;
+        }
+        return BigDecimal.valueOf(apart)
+                .setScale(decimals, RoundingMode.HALF_UP)
+                .toPlainString();
+    }
+
+    /** An uncertainty of a figure, as an amount: of an angle what it comes to where the figure lies. */
+    public String about(double micrometres, double expanded) {
+        if (!degrees()) {
+            return amount(expanded);
+        }
+        double half = (of(micrometres + expanded) - of(micrometres - expanded)) / 2;
+        return BigDecimal.valueOf(half)
+                .setScale(decimals(), RoundingMode.HALF_UP)
+                .toPlainString();
     }
 
     /** Micrometres as an amount of this unit, for scales. */

@@ -9,6 +9,7 @@ import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
@@ -131,6 +132,11 @@ public record PartRequirement(
                 .map(Length::micrometres);
     }
 
+    /** Where its zero is set: a gauge set to a size is set on a master of that size. */
+    public ZeroRule zeroRule() {
+        return row.setTo() == null ? row.zeroRule() : ZeroRule.MASTER;
+    }
+
     /** What its picture shows. */
     public Subject subject() {
         return new Subject(terms, feature.name(), feature.seenFrom(), feature.size());
@@ -144,6 +150,6 @@ public record PartRequirement(
 
     /** What names the gauge and the zero, so that requirements that share them can be worked one after the other. */
     public String zeroName() {
-        return row.workKind() + " " + row.gaugeKind() + " " + row.zeroRule() + " " + row.setTo();
+        return row.workKind() + " " + row.gaugeKind() + " " + zeroRule() + " " + row.setTo();
     }
 }

@@ -6,20 +6,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.page.Typed;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.FitLimits;
+import org.eskarn.core.requirement.Judgeable;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitCheck;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitRejected;
-import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.Length;
-import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.DecisionRule;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -58,22 +60,55 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
         if (characteristic.spanning() && limit.per() != null && row.span() == null) {
             typed.problem("span", "Type the distance between the two places, so that it can be scaled.");
         }
-        try {
-            LimitCheck.checkSpan(characteristic, limit, row.basis().span().orElse(null));
-        } catch (LimitRejected e) {
-            typed.problem("per", String.valueOf(e.getMessage()));
+        gauge(form, row, typed);
+        if (form.layoutKind() != null && form.layoutKind() != form.chosenLayout()) {
+            typed.problem(
+                    "layoutFirst",
+                    "It is read over " + form.chosenLayout().title() + ", not "
+                            + form.layoutKind().title() + ": write those stations.");
         }
         List<Preparation> preparations = preparations(form, typed, id);
         PartRequirement requirement = null;
         if (feature != null) {
             try {
                 requirement = PartRequirement.of(row, feature, limit, service, preparations);
+                if (typed.problems().isEmpty()) {
+                    Judgeable.obstacle(requirement.terms(), row.zeroRule())
+                            .ifPresent(obstacle -> typed.problem(field(obstacle.part()), obstacle.sentence()));
+                }
             } catch (LayoutRejected e) {
                 typed.problem(e.second() ? "layoutSecond" : "layoutFirst", String.valueOf(e.getMessage()));
             }
         }
         return new RequirementDraft(
                 typed.problems().isEmpty() ? Optional.ofNullable(requirement) : Optional.empty(), typed.problems());
+    }
+
+    private static String field(Judgeable.Part part) {
+        return switch (part) {
+            case LAYOUT -> "layoutFirst";
+            case ANGLES -> "layoutSecond";
+            case ZERO -> "zeroRule";
+            case REVERSAL -> "reversal";
+            case MASTER -> "setTo";
+            case DIRECTION -> "only";
+        };
+    }
+
+    /** Whether gauges of the kind can read it, and a comparator of sizes has a master to compare with. */
+    private static void gauge(RequirementForm form, RequirementRow row, Typed typed) {
+        Characteristic what = form.characteristic();
+        if (!form.gaugeKind().reads(what)) {
+            typed.problem("gaugeKind", "A " + form.gaugeKind().title() + " does not read " + what.title() + ".");
+        }
+        GaugeKind second = row.secondGaugeKind();
+        if (second != null && !second.reads(what)) {
+            typed.problem("secondGaugeKind", "A " + second.title() + " does not read " + what.title() + ".");
+        }
+        if (form.gaugeKind() == GaugeKind.INDICATOR && what.comparedWithMaster() && row.setTo() == null) {
+            typed.problem(
+                    "setTo", "A dial indicator compares with a master: type the size of the master it is set to.");
+        }
     }
 
     private static Limit limit(
@@ -133,6 +168,8 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
     private static RequirementRow row(
             RequirementForm form, Typed typed, long id, long partId, int position, long featureId) {
         BigDecimal allowedReturn = typed.above("allowedReturn", form.allowedReturn(), "An allowed return");
+        BigDecimal setTo =
+                form.characteristic().readsSizes() ? typed.above("setTo", form.setTo(), "The size of a master") : null;
         BigDecimal resolution = typed.above("resolution", form.resolution(), "A graduation");
         return new RequirementRow(
                 id,
@@ -143,17 +180,17 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
                         "title", form.title(), LONGEST_TITLE, "what it is called, for example Runout of journal A"),
                 form.characteristic(),
                 form.chosenStatement(),
-                form.rule(),
+                form.characteristic() == Characteristic.PIN_CHECK ? DecisionRule.STRINGENT : form.rule(),
                 allowedReturn,
-                allowedReturn == null ? null : returnUnit(form),
+                allowedReturn == null ? null : form.returnUnit(),
                 form.flicker(),
                 repeats(form, typed),
-                form.zeroRule(),
+                setTo == null ? form.zeroRule() : ZeroRule.MASTER,
                 form.chosenLayout(),
                 form.lengthUnit(),
                 Typed.text(form.layoutFirst()),
                 Typed.text(form.layoutSecond()),
-                form.characteristic().readsSizes() ? typed.above("setTo", form.setTo(), "The size of a master") : null,
+                setTo,
                 form.characteristic().onRadius() ? typed.above("radius", form.radius(), "A radius") : null,
                 form.characteristic().spanning() ? typed.above("span", form.span(), "A distance") : null,
                 Boolean.TRUE.equals(form.warm()),
@@ -175,11 +212,6 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
     private static Zeroing zeroing(RequirementForm form) {
         boolean sections = form.chosenLayout() != LayoutKind.RING || form.characteristic() == Characteristic.PITCH;
         return sections ? form.chosenZeroing() : Zeroing.ONE_FOR_ALL;
-    }
-
-    private static LengthUnit returnUnit(RequirementForm form) {
-        LimitUnit unit = form.chosenUnit();
-        return unit.length().orElse(form.lengthUnit());
     }
 
     private static int repeats(RequirementForm form, Typed typed) {

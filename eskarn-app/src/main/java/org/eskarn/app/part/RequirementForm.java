@@ -213,6 +213,11 @@ public record RequirementForm(
         return unit == LimitUnit.DEGREE ? LimitUnit.of(lengthUnit) : unit;
     }
 
+    /** The unit an allowed return is typed in: that of the limit. */
+    public LengthUnit returnUnit() {
+        return chosenUnit().length().orElse(lengthUnit);
+    }
+
     /**
      * The same after a choice was changed: another characteristic brings its usual limit and layout, another layout an
      * example of how it is written.

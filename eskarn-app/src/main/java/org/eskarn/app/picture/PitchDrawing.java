@@ -7,7 +7,6 @@ import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.PitchReduction;
-import org.eskarn.core.size.Pitches;
 
 /** A row or ring of holes where they should be, with an arrow to where each is: its accumulated error, magnified. */
 final class PitchDrawing {
@@ -37,10 +36,9 @@ final class PitchDrawing {
         this.assessment = assessment;
         this.display = display;
         this.sweep = assessment.corrected();
-        this.errors = assessment.reduction().orElse(null) instanceof PitchReduction pitch
-                ? pitch.pitches().accumulated()
-                : new double[0];
-        this.worst = errors.length == 0 ? -1 : Pitches.worst(errors);
+        this.errors =
+                assessment.reduction().orElse(null) instanceof PitchReduction pitch ? pitch.asRead() : new double[0];
+        this.worst = errors.length == 0 ? -1 : largest(errors);
         this.ring = sweep.layout().kind() == LayoutKind.RING;
         int count = sweep.layout().size();
         double spacing = ring ? 2 * Math.PI * RING / count : (RIGHT - LEFT) / Math.max(1, count - 1);
@@ -48,6 +46,14 @@ final class PitchDrawing {
         double least = display.finest();
         this.scale = Math.min(LONGEST, Math.max(12, spacing * 0.45)) / Math.max(largest, least);
         this.hole = Math.max(4, Math.min(15, spacing * 0.22));
+    }
+
+    private static int largest(double[] errors) {
+        int largest = 0;
+        for (int i = 1; i < errors.length; i++) {
+            largest = Math.abs(errors[i]) > Math.abs(errors[largest]) ? i : largest;
+        }
+        return largest;
     }
 
     static Drawing of(Subject subject, Assessment assessment, Display display) {
@@ -97,7 +103,7 @@ final class PitchDrawing {
         }
         return sketch.drawn(
                 subject.name() + ", seen from " + subject.seenFrom(),
-                "circles: where they should be · arrows: accumulated error, magnified as the bar shows · plus is "
+                "circles: where they should be · arrows: error from the start on, magnified as the bar shows · plus is "
                         + (ring ? "clockwise" : "to the right"));
     }
 

@@ -135,7 +135,9 @@ public record VerdictRule(
         Bounds bounds = verdict.bounds();
         Double given = verdict.value();
         double value = given == null ? 0 : display.of(given);
-        double expanded = given == null ? 0 : display.of(Math.abs(given) + verdict.expanded()) - Math.abs(value);
+        double expanded = given == null
+                ? 0
+                : (display.of(given + verdict.expanded()) - display.of(given - verdict.expanded())) / 2;
         double low = several == null || several.lower() == null ? value : display.of(several.lower());
         double high = several == null || several.upper() == null ? value : display.of(several.upper());
         Scale scale = scale(

@@ -2,6 +2,7 @@ package org.eskarn.app.remedy;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
@@ -12,7 +13,6 @@ import org.eskarn.core.remedy.CutPlan;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.SizeReduction;
 import org.eskarn.core.round.SurfaceSide;
-import org.eskarn.core.size.SizeMap;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +27,9 @@ public final class CutAdvice {
     private static final double PER_METRE = 1e-6;
     /** µm; less than this nobody measures, and it is not told as warmth. */
     private static final double FELT = 0.05;
+
+    /** µm; a size typed as exactly a limit lies within it. */
+    private static final double ROUNDING = 1e-6;
 
     private final Found found;
     private final RemedyForm form;
@@ -47,19 +50,23 @@ public final class CutAdvice {
     }
 
     /**
-     * What stands in the fields to begin with: the tightest place, and the middle of the limits. What was typed in another
+     * What stands in the fields to begin with: the place with most metal, and the middle of the limits. What was typed in another
      * unit than is shown now is left out rather than read wrongly.
      */
     public static RemedyForm filled(Found found, RemedyForm typed) {
         CutAdvice cut = new CutAdvice(found, typed);
         LengthUnit unit = found.sizes().unit();
+        String read = found.sizes().amount(cut.mostMetal());
         RemedyForm form = typed.sizeUnit() == null || typed.sizeUnit() == unit ? typed : RemedyForm.of(RemedyKind.CUT);
+        boolean stale =
+                form.measured() == null || (form.read() != null && !form.read().equals(read));
         return new RemedyForm(
                 form.kind(),
                 form.choice(),
                 form.centres(),
                 form.tailstock(),
-                form.measured() == null ? found.sizes().amount(cut.tightest()) : form.measured(),
+                stale ? read : form.measured(),
+                read,
                 form.target() == null ? cut.middle() : form.target(),
                 Typed.text(form.passes()),
                 Typed.text(form.deepest()),
@@ -74,13 +81,31 @@ public final class CutAdvice {
                 form.flat());
     }
 
-    /** Of a shaft the largest mean, of a bore the smallest: what has most metal left. */
-    private double tightest() {
+    /** Of a shaft the largest place, of a bore the smallest: where most metal is left. */
+    private double mostMetal() {
+        return furthest(!bore);
+    }
+
+    /** Of a shaft the smallest place, of a bore the largest: where least metal is left. */
+    private double leastMetal() {
+        return furthest(bore);
+    }
+
+    private double furthest(boolean largest) {
         SizeReduction sizes = (SizeReduction) found.assessment().reduction().orElseThrow();
-        return sizes.map().sections().stream()
-                .mapToDouble(SizeMap.Section::mean)
-                .reduce(bore ? Math::min : Math::max)
+        return Arrays.stream(sizes.sizes())
+                .reduce(largest ? Math::max : Math::min)
                 .orElseThrow();
+    }
+
+    /** Whether a place has passed the limit on the far side, which no cut brings back. */
+    private boolean spent() {
+        Double limit = bore ? bounds.upper() : bounds.lower();
+        return limit != null && (bore ? leastMetal() - limit : limit - leastMetal()) > ROUNDING;
+    }
+
+    private static boolean beyond(Bounds bounds, double target) {
+        return !bounds.open() && bounds.outside(target) > ROUNDING;
     }
 
     private String middle() {
@@ -110,6 +135,17 @@ public final class CutAdvice {
             return Advice.not(RemedyKind.CUT, "Type how many passes, or the greatest depth of one.", typed.problems());
         }
         double unit = found.sizes().unit().micrometres().doubleValue();
+        if (beyond(bounds, target.doubleValue() * unit)) {
+            typed.problem("target", "What it shall measure lies beyond its limits: type a size within them.");
+            return Advice.not(RemedyKind.CUT, "Type a size within the limits to cut to.", typed.problems());
+        }
+        if (found.assessment().sweep().layout().size() > 1 && spent()) {
+            return Advice.not(
+                    RemedyKind.CUT,
+                    "It is " + found.size(leastMetal()) + " at one place, " + (bore ? "larger" : "smaller")
+                            + " than its limit already: no cut brings that back. Look at what can be done.",
+                    typed.problems());
+        }
         try {
             CutPlan plan = CutPlan.of(new CutPlan.Asked(
                     bore,

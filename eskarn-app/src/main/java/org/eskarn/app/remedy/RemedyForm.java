@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param centres distance between the centres, in the unit of the layout
  * @param tailstock “first” where the first section is nearer to the tailstock
  * @param measured size to cut from, in the unit of the drawing, as are target and last
+ * @param read what the readings gave when it was typed; where they give another now, what was typed is old
  * @param deepest greatest depth of a pass, on the radius
  * @param dial “radius” where the cross slide is divided in radius
  * @param slide graduation of the cross slide, in the unit of the drawing
@@ -26,6 +27,7 @@ public record RemedyForm(
         @Nullable String centres,
         @Nullable String tailstock,
         @Nullable String measured,
+        @Nullable String read,
         @Nullable String target,
         @Nullable String passes,
         @Nullable String deepest,
@@ -42,7 +44,8 @@ public record RemedyForm(
     /** The usual correction of a kind, with nothing typed. */
     public static RemedyForm of(RemedyKind kind) {
         return new RemedyForm(
-                kind, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+                kind, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+                null);
     }
 
     /** The same with fields of flat things. */
@@ -53,6 +56,7 @@ public record RemedyForm(
                 centres,
                 tailstock,
                 measured,
+                read,
                 target,
                 passes,
                 deepest,

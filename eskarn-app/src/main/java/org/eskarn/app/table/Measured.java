@@ -34,11 +34,8 @@ import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;
-import org.eskarn.core.requirement.LimitCheck;
 import org.eskarn.core.requirement.LimitKind;
-import org.eskarn.core.requirement.LimitRejected;
 import org.eskarn.core.requirement.LimitUnit;
-import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.Told;
 import org.eskarn.core.requirement.Zeroing;
@@ -72,7 +69,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
 
     public Said said() {
         Found it = found.orElseThrow();
-        Told told = it.assessment().reduction().map(Reduction::told).orElse(Told.NOTHING);
+        Told told = it.assessment().told(it.subject().terms());
         return Said.of(told, new Display(it.sizes().unit()), it.deviations());
     }
 
@@ -208,14 +205,6 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
                 typed.problem("radius", "Type the radius it stands on.");
             }
             Limit limit = limit();
-            try {
-                LimitCheck.checkSpan(
-                        what,
-                        limit == null ? Limit.none(LimitUnit.of(unit)) : limit,
-                        basis.span().orElse(null));
-            } catch (LimitRejected e) {
-                typed.problem("per", String.valueOf(e.getMessage()));
-            }
             return limit == null
                     ? null
                     : new Requirement(

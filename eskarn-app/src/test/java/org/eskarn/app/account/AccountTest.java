@@ -45,6 +45,7 @@ class AccountTest {
             page.fill("[name=login]", "p.harrow");
             page.fill("[name=password]", "long enough too");
             page.keyboard().press("Enter");
+            assertThat(page.locator("tbody")).containsText("Piet Harrow");
             Page piet = eskarn.window();
             Eskarn.signIn(piet, address, "p.harrow", "long enough too");
             page.click("[aria-label='Switch off Piet Harrow']");

@@ -117,8 +117,9 @@ class GaugeSideTest {
     @CsvSource({
         "'', 75, 0 to below 60 degrees",
         "'', -3, 0 to below 60 degrees",
-        "soft, '', is no sag",
-        "900, '', more than the gauge can move",
+        "soft, '', is no reading",
+        "-1800, '', more than the gauge can move",
+        "6, '', An arm only droops",
         "'', 1.2.3, is no angle"
     })
     void aCorrectionThatCannotBeIsRefused(String sag, String lever, String says) {
@@ -128,6 +129,15 @@ class GaugeSideTest {
                         number, position, new CorrectionsForm(false, sag, lever, "measured"), version(), by))
                 .hasMessageContaining(says);
         assertThat(setUp().row().corrections().none()).isTrue();
+    }
+
+    @Test
+    void aMicrometerHasNoLeverAndNoArm() {
+        open("TG-113", "A", 1);
+        CorrectionService corrections = eskarn.bean(CorrectionService.class);
+        assertThatThrownBy(() -> corrections.set(
+                        number, position, new CorrectionsForm(false, "", "30", "measured"), version(), by))
+                .hasMessageContaining("A micrometer has no lever");
     }
 
     /** It reads 2 µm too much on a stack of the seat's size, so every size is 2 µm smaller, but for what the stack is off. */
@@ -158,10 +168,10 @@ class GaugeSideTest {
         CorrectionService corrections = eskarn.bean(CorrectionService.class);
         // Nobody takes a failing figure down without saying why.
         assertThatThrownBy(() ->
-                        corrections.set(number, position, new CorrectionsForm(false, "1,5", "30", " "), version(), by))
+                        corrections.set(number, position, new CorrectionsForm(false, "-3", "30", " "), version(), by))
                 .hasMessageContaining("Readings stand already: enter how the sag or the angle was found");
         corrections.set(
-                number, position, new CorrectionsForm(false, "1,5", "30", "stiff mandrel, protractor"), version(), by);
+                number, position, new CorrectionsForm(false, "-3", "30", "stiff mandrel, protractor"), version(), by);
         assertThat(setUp().row().correctionsReason()).isEqualTo("stiff mandrel, protractor");
         assertThat(setUp().row().correctionsByName()).isEqualTo("Mara Quill");
         // At the bottom: 8 · cos 30° + 2 · 1.5; at the top 0.

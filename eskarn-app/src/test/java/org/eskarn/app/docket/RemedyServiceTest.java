@@ -125,6 +125,7 @@ class RemedyServiceTest {
                     null,
                     null,
                     "38.2",
+                    null,
                     "38.01",
                     "2",
                     null,

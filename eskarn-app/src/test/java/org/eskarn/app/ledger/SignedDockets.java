@@ -87,7 +87,7 @@ record SignedDockets(int bore, int journal) {
         ReadingService readings = work.bean(ReadingService.class);
         work.prepare(MARA);
         work.bean(CorrectionService.class)
-                .set(work.number(), 1, new CorrectionsForm(true, "0.5", "10", ""), work.version(), work.id(MARA));
+                .set(work.number(), 1, new CorrectionsForm(true, "-1", "10", ""), work.version(), work.id(MARA));
         work.zero(MARA);
         evidence.turnSign(work.number(), 1, "", work.version(), work.id(MARA));
         work.read(MARA, "0 2");

@@ -10,6 +10,7 @@ import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
@@ -55,9 +56,11 @@ class RequirementDraftTest {
     /** Code and limits are both kept, so that a later edition of the tables changes nothing that is written. */
     @Test
     void aFitCodeIsWorkedOutAndBothAreKept() {
-        RequirementForm form = form(Map.of(
+        RequirementForm form = form(fields(
                 "characteristic",
                 "OUTSIDE_SIZE",
+                "gaugeKind",
+                "MICROMETER",
                 "limitKind",
                 "FIT_CODE",
                 "nominal",
@@ -89,9 +92,11 @@ class RequirementDraftTest {
                 null,
                 null);
         assertThat(edited.limit().words()).contains("+0.012");
-        Map<String, String> wrong = draft(form(Map.of(
+        Map<String, String> wrong = draft(form(fields(
                         "characteristic",
                         "OUTSIDE_SIZE",
+                        "gaugeKind",
+                        "MICROMETER",
                         "limitKind",
                         "FIT_CODE",
                         "nominal",
@@ -221,17 +226,72 @@ class RequirementDraftTest {
                 .isEqualTo(Reversal.NONE);
     }
 
-    @Test
-    void aBoreLongerThanItsArborIsRefusedWhereItsLengthIsTyped() {
-        RequirementDraft draft = draft(form(Map.of(
-                "characteristic", "PARALLELISM_OF_AXIS",
-                "layoutKind", "PAIRS",
-                "layoutFirst", "upright; level",
-                "span", "100",
-                "per", "120")));
+    private static Map<String, String> fields(String... namesAndTexts) {
+        Map<String, String> fields = new HashMap<>();
+        for (int i = 0; i < namesAndTexts.length; i += 2) {
+            fields.put(namesAndTexts[i], namesAndTexts[i + 1]);
+        }
+        return fields;
+    }
+
+    /** What could never be judged is said where it is typed. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "OFFSET_OF_OPENING | RING | 0 180 | '' | statedAs=OFFSET | layoutFirst | three",
+                "CIRCULAR_RUNOUT_RADIAL | RINGS | 10 60 | 0 180 | '' | layoutSecond | three angles",
+                "CIRCULAR_RUNOUT_RADIAL | LINE | 8 | '' | '' | layoutFirst | read over ring, not line",
+                "CIRCULAR_RUNOUT_RADIAL | RING | 8 | '' | gaugeKind=MICROMETER | gaugeKind | does not read circular",
+                "PARALLELISM_OF_FACES | GRID | 0 50 | 0 50 | gaugeKind=CALIPER | gaugeKind | does not read parallelism",
+                "PITCH | LINE | 0 50 | '' | gaugeKind=MICROMETER | gaugeKind | does not read pitch",
+                "PARALLELISM_OF_FACES | POINTS | A | '' | '' | zeroRule | always reads 0",
+                "STRAIGHTNESS | LINE | 0 100 200 | '' | zeroing=EACH_STEP | layoutFirst | two feet",
+                "STRAIGHTNESS | LINE | 100 200 | '' | zeroing=EACH_STEP;reversal=PART_TURNED | reversal | read once",
+                "STRAIGHTNESS | STEPS | 0 50; 100 150 | '' | '' | layoutFirst | shares no place",
+                "FLATNESS | POINTS | A; B; C; D | '' | '' | layoutFirst | ''",
+                "PARALLELISM_OF_AXIS | PAIRS | a; b; c | '' | statedAs=RESULTANT | layoutFirst | two planes",
+                "PARALLELISM_OF_AXIS | PAIRS | a; b | '' | statedAs=RESULTANT;only=MINUS;reason=traps | only | no direction",
+                "OUTSIDE_SIZE | RING | 4 | '' | limitKind=BETWEEN;lower=44.9;upper=45.1 | setTo | compares with a master",
+                "PIN_CHECK | PAIRS | 2 | '' | limitKind=BETWEEN;lower=44.9;upper=45.1;gaugeKind=PINS;setTo=45 | setTo | sizes themselves"
+            })
+    void whatCannotBeJudgedIsRefusedWhereItIsTyped(
+            String what, String layout, String first, String second, String more, String field, String says) {
+        Map<String, String> typed =
+                fields("characteristic", what, "layoutKind", layout, "layoutFirst", first, "layoutSecond", second);
+        for (String each : more.split(";")) {
+            if (!each.isEmpty()) {
+                typed.put(each.substring(0, each.indexOf('=')), each.substring(each.indexOf('=') + 1));
+            }
+        }
+        RequirementDraft draft = draft(form(typed));
         assertThat(draft.requirement()).isEmpty();
-        assertThat(draft.problems()).containsOnlyKeys("per");
-        assertThat(draft.problems().get("per")).contains("longer than the 100 mm of arbor");
+        assertThat(draft.problems()).containsOnlyKeys(field);
+        assertThat(draft.problems().get(field)).contains(says);
+    }
+
+    @Test
+    void aSensibleOneIsAccepted() {
+        assertThat(draft(form(fields(
+                                "characteristic", "PARALLELISM_OF_AXIS",
+                                "layoutKind", "PAIRS",
+                                "layoutFirst", "upright; level",
+                                "span", "100",
+                                "per", "120")))
+                        .problems())
+                .isEmpty();
+        // A gauge set to a size is set on a master of it, whatever stands in the field.
+        PartRequirement set = draft(form(fields(
+                        "characteristic", "OUTSIDE_SIZE",
+                        "limitKind", "BETWEEN",
+                        "lower", "44.99",
+                        "upper", "45.01",
+                        "layoutKind", "RING",
+                        "layoutFirst", "4",
+                        "setTo", "45")))
+                .requirement()
+                .orElseThrow();
+        assertThat(set.row().zeroRule()).isEqualTo(ZeroRule.MASTER);
     }
 
     @Test
@@ -264,9 +324,11 @@ class RequirementDraftTest {
         RequirementForm oneRing = form(Map.of("zeroing", "EACH_STEP"));
         assertThat(draft(oneRing).requirement().orElseThrow().row().zeroing()).isEqualTo(Zeroing.ONE_FOR_ALL);
 
-        Map<String, String> pins = Map.of(
+        Map<String, String> pins = fields(
                 "characteristic",
                 "PIN_CHECK",
+                "gaugeKind",
+                "PINS",
                 "limitKind",
                 "BETWEEN",
                 "lower",

@@ -109,7 +109,12 @@ class LadderDrawingTest {
                         .returning(false),
                 Basis.NONE);
         FitReduction fit = new FitReduction(
-                20, new UncertaintyBudget(List.of()), new double[] {32_012}, new double[] {31_985}, Told.NOTHING);
+                20,
+                new UncertaintyBudget(List.of()),
+                new double[] {32_012},
+                new double[] {31_985},
+                Told.NOTHING,
+                List.of());
         return PairLadder.of(new Subject(terms, "Pilot", "the drive side", Optional.empty()), fit);
     }
 

@@ -1,8 +1,10 @@
 package org.eskarn.core.reading;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 
 /**
@@ -11,9 +13,12 @@ import org.eskarn.core.units.Length;
  * <ul>
  *   <li>Lever: the stylus of a lever indicator that stands at an angle β to the surface shows too much; true movement =
  *       reading · cos β.
- *   <li>Sag: an indicator carried round a horizontal axis sags by s at the bottom, found on a stiff mandrel; it adds
- *       −s·(1 − cos θ) to the reading at θ from the top, so s·(1 − cos θ) is added back. A mandrel that reads −2s
- *       at the bottom gives s. Only stations with an angle are corrected.
+ *   <li>Sag: the arm of an indicator carried round a horizontal axis droops by s, always downwards. Its body is then lower by
+ *       s, which is −s·cos θ along the radius at θ from the top. Outside, where the body stands beyond the surface, that
+ *       pushes the plunger in by s·cos θ; inside, where it stands nearer to the axis than the wall, it lets it out by as much.
+ *       Zeroed at the top, a reading outside is off by −s·(1 − cos θ) and inside by +s·(1 − cos θ), which is taken off. A
+ *       stiff true mandrel, which is an outside surface, so reads −2s at the bottom ({@link #sagOf}). Only stations with an
+ *       angle are corrected.
  *   <li>Drift: where the return is read and within the allowed, the return error is spread evenly along the order of
  *       reading: reading i of n loses i/n of it, the first none.
  *   <li>Sign: a gauge whose figures grow when the plunger comes out is turned round first, so that plus always means pushed
@@ -22,6 +27,7 @@ import org.eskarn.core.units.Length;
  *
  * @param drift whether drift is taken off
  * @param sag s, if known
+ * @param inside whether an inside surface is swept, where sag adds what it takes off outside
  * @param leverDegrees β, at least 0 and below 60 degrees; 0 for none
  * @param reversed whether plus was called when the plunger came out
  * @param masterDeviation how far the master the zero was set on is from what the zero means, µm; every reading grows by it
@@ -30,12 +36,16 @@ import org.eskarn.core.units.Length;
 public record Corrections(
         boolean drift,
         Optional<Length> sag,
+        boolean inside,
         double leverDegrees,
         boolean reversed,
         double masterDeviation,
         double secondDeviation) {
 
     public static final Corrections NONE = new Corrections(false, Optional.empty(), 0);
+
+    private static final BigDecimal MINUS_HALF = new BigDecimal("-0.5");
+    private static final BigDecimal MINUS_TWO = new BigDecimal("-2");
 
     /** Degrees; beyond it nobody sets a lever, and the cosine grows uncertain. */
     public static final double STEEPEST_LEVER = 60;
@@ -50,7 +60,23 @@ public record Corrections(
     }
 
     public Corrections(boolean drift, Optional<Length> sag, double leverDegrees) {
-        this(drift, sag, leverDegrees, false, 0, 0);
+        this(drift, sag, false, leverDegrees, false, 0, 0);
+    }
+
+    /** s of an arm with which a stiff true mandrel, zeroed at the top, reads {@code atBottom} at the bottom: −½ of it. */
+    public static BigDecimal sagOf(BigDecimal atBottom) {
+        return atBottom.multiply(MINUS_HALF);
+    }
+
+    /** What such a mandrel reads at the bottom: −2s. */
+    public static BigDecimal mandrelOf(BigDecimal sag) {
+        return sag.multiply(MINUS_TWO);
+    }
+
+    /** The same on an inside or an outside surface. */
+    public Corrections on(SurfaceSide side) {
+        return new Corrections(
+                drift, sag, side == SurfaceSide.INSIDE, leverDegrees, reversed, masterDeviation, secondDeviation);
     }
 
     /** The same on a master that is off by so much, µm. */
@@ -60,12 +86,12 @@ public record Corrections(
 
     /** The same of two gauges, each on a master of its own that is off by so much, µm. */
     public Corrections on(double first, double second) {
-        return new Corrections(drift, sag, leverDegrees, reversed, first, second);
+        return new Corrections(drift, sag, inside, leverDegrees, reversed, first, second);
     }
 
     /** The same of a gauge whose figures grow when the plunger comes out. */
     public Corrections reversed(boolean outwards) {
-        return new Corrections(drift, sag, leverDegrees, outwards, masterDeviation, secondDeviation);
+        return new Corrections(drift, sag, inside, leverDegrees, outwards, masterDeviation, secondDeviation);
     }
 
     /** Whether nothing is taken off or turned round; masters are told apart from this. */
@@ -79,7 +105,7 @@ public record Corrections(
             return sweep;
         }
         double cosine = Math.cos(Math.toRadians(leverDegrees)) * (reversed ? -1 : 1);
-        double sagging = sag.map(Length::micrometres).orElse(0.0);
+        double sagging = sag.map(Length::micrometres).orElse(0.0) * (inside ? -1 : 1);
         List<Reading> readings = new ArrayList<>();
         for (Reading reading : sweep.readings()) {
             readings.add(new Reading(

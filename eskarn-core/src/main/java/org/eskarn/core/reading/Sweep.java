@@ -77,6 +77,11 @@ public record Sweep(
         return worst.isPresent() && Math.abs(worst.getAsDouble()) >= Math.abs(error) ? worst : OptionalDouble.of(error);
     }
 
+    /** Whether the needle flickered at one place at least. */
+    public boolean flickers() {
+        return readings.stream().anyMatch(reading -> reading.halfBand() > 0);
+    }
+
     /** The station angles of the readings, in radians, in the order taken. */
     public double[] radians() {
         return readings.stream()

@@ -1,7 +1,9 @@
 package org.eskarn.core.requirement;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Corrections.Corrected;
@@ -10,6 +12,7 @@ import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 import org.eskarn.core.units.Length;
+import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
@@ -71,7 +74,7 @@ public record Assessment(
     private static Verdict judge(
             Requirement requirement, Sweep sweep, Optional<Reduction> reduction, Optional<ReturnCheck> check) {
         Because hindrance = hindrance(requirement, sweep, reduction, check);
-        DecisionRule rule = ruleFor(requirement);
+        DecisionRule rule = requirement.appliedRule();
         if (hindrance != null) {
             OptionalDouble value =
                     reduction.map(r -> OptionalDouble.of(r.judged())).orElseGet(OptionalDouble::empty);
@@ -84,17 +87,18 @@ public record Assessment(
 
     /** The verdict on a figure that nothing hinders. */
     static Verdict judge(Requirement requirement, double value, double expanded) {
-        DecisionRule rule = ruleFor(requirement);
+        DecisionRule rule = requirement.appliedRule();
         return switch (requirement.limit().kind()) {
             case ANSWER -> Verdict.answered(value == 0, rule);
             case NONE -> Verdict.recorded(value, expanded, rule);
-            default -> Verdict.judge(value, requirement.bounds(), expanded, rule);
+            default ->
+                Verdict.judge(value, requirement.bounds(), expanded, worth(rule, requirement.bounds(), expanded));
         };
     }
 
-    /** A bracket passes only as a whole, whatever the requirement says. */
-    private static DecisionRule ruleFor(Requirement requirement) {
-        return requirement.characteristic().bracketed() ? DecisionRule.STRINGENT : requirement.rule();
+    /** A figure less certain than the whole of what is allowed is accepted by no rule: it is judged stringently. */
+    private static DecisionRule worth(DecisionRule rule, Bounds bounds, double expanded) {
+        return expanded > bounds.width() && bounds.width() > 0 ? DecisionRule.STRINGENT : rule;
     }
 
     private static @org.jspecify.annotations.Nullable Because hindrance(
@@ -111,6 +115,25 @@ public record Assessment(
         return requirement.limit().text() ? Because.LIMIT_IS_TEXT : null;
     }
 
+    /** The places that lie outside the limits, of figures that are held against them one by one. */
+    public OutOfLimits outOfLimits(Requirement requirement) {
+        return OutOfLimits.of(
+                requirement.bounds(), reduction.map(Reduction::each).orElse(List.of()));
+    }
+
+    /** All that is told of the figures, with every place that is out of limits. */
+    public Told told(Requirement requirement) {
+        Told told = reduction.map(Reduction::told).orElse(Told.NOTHING);
+        return outOfLimits(requirement)
+                .remark(requirement.limit().kind())
+                .map(remark -> new Told(
+                        told.figures(),
+                        told.tables(),
+                        Stream.concat(Stream.of(remark), told.remarks().stream())
+                                .toList()))
+                .orElse(told);
+    }
+
     /** The figures of several valid sweeps put together, of which this is the last. */
     Assessment averaged(Requirement requirement, Sweep average, Reduction figures, UncertaintyBudget whole) {
         Verdict judged = requirement.limit().text()
@@ -119,7 +142,7 @@ public record Assessment(
                         OptionalDouble.of(figures.judged()),
                         requirement.bounds(),
                         whole.expanded(),
-                        ruleFor(requirement))
+                        requirement.appliedRule())
                 : judge(requirement, figures.judged(), whole.expanded());
         return new Assessment(
                 average,

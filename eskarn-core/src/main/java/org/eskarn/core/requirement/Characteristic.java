@@ -20,6 +20,7 @@ import static org.eskarn.core.requirement.LimitKind.PLUS_MINUS;
 
 import java.util.List;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
@@ -36,7 +37,8 @@ public enum Characteristic {
             of(MAXIMUM, NONE),
             movement(),
             Characteristic::circular,
-            Trait.REZEROED),
+            Trait.REZEROED,
+            Trait.SEES_ENDS),
     CIRCULAR_RUNOUT_AXIAL(
             "circular runout (axial)",
             of(RING, RINGS),
@@ -44,16 +46,25 @@ public enum Characteristic {
             of(StatedAs.MOVEMENT),
             Characteristic::circular,
             Trait.ON_RADIUS,
-            Trait.REZEROED),
-    TOTAL_RUNOUT("total runout", of(RINGS, RING), of(MAXIMUM, NONE), of(StatedAs.MOVEMENT), Characteristic::total),
-    OFFSET_OF_OPENING("offset of an opening", of(RING), of(MAXIMUM, NONE), movement(), RingReduction::of),
+            Trait.REZEROED,
+            Trait.SEES_ENDS),
+    TOTAL_RUNOUT(
+            "total runout",
+            of(RINGS, RING),
+            of(MAXIMUM, NONE),
+            of(StatedAs.MOVEMENT),
+            Characteristic::total,
+            Trait.SEES_ENDS),
+    OFFSET_OF_OPENING(
+            "offset of an opening", of(RING), of(MAXIMUM, NONE), movement(), RingReduction::of, Trait.SEES_ENDS),
     ROUNDNESS(
             "roundness",
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             of(StatedAs.MINIMUM_ZONE, StatedAs.LEAST_SQUARES, StatedAs.INSCRIBED, StatedAs.CIRCUMSCRIBED),
             RoundnessReduction::of,
-            Trait.REZEROED),
+            Trait.REZEROED,
+            Trait.SEES_ENDS),
     OUTSIDE_SIZE(
             "outside size map",
             of(RINGS, RING, LINE, POINTS),
@@ -95,7 +106,7 @@ public enum Characteristic {
             Trait.SIGNED,
             Trait.SLOPING,
             Trait.WHOLE),
-    FLATNESS("flatness", of(GRID, POINTS), of(MAXIMUM, NONE), form(), HeightsReduction::flatness),
+    FLATNESS("flatness", of(GRID, POINTS), of(MAXIMUM, NONE), form(), HeightsReduction::flatness, Trait.SEES_ENDS),
     STRAIGHTNESS(
             "straightness",
             of(LINE, LINES, STEPS),
@@ -104,9 +115,15 @@ public enum Characteristic {
             StraightnessReduction::of,
             Trait.REZEROED,
             Trait.REVERSIBLE,
-            Trait.SPANNING),
+            Trait.SPANNING,
+            Trait.SEES_ENDS),
     PARALLELISM_OF_FACES(
-            "parallelism of faces", of(GRID, POINTS), of(MAXIMUM, NONE), itself(), HeightsReduction::parallelism),
+            "parallelism of faces",
+            of(GRID, POINTS),
+            of(MAXIMUM, NONE),
+            itself(),
+            HeightsReduction::parallelism,
+            Trait.SEES_ENDS),
     PARALLELISM_OF_AXIS(
             "parallelism of an axis to a face",
             of(PAIRS),
@@ -135,7 +152,8 @@ public enum Characteristic {
             SquarenessReduction::of,
             Trait.SLOPING,
             Trait.REZEROED,
-            Trait.REVERSIBLE),
+            Trait.REVERSIBLE,
+            Trait.SEES_ENDS),
     BORES_IN_LINE(
             "bores in line",
             of(LINES, LINE),
@@ -213,7 +231,9 @@ public enum Characteristic {
         SPANNING,
         BRACKETED,
         REZEROED,
-        REVERSIBLE
+        REVERSIBLE,
+        /** Its reducer looks at both ends of a band where they count, or has the band in the uncertainty of a fit. */
+        SEES_ENDS
     }
 
     private final String title;
@@ -310,6 +330,11 @@ public enum Characteristic {
         return traits.contains(Trait.WHOLE);
     }
 
+    /** Whether it is the size of a shaft or bore, which an indicator only tells against a master. */
+    public boolean comparedWithMaster() {
+        return this == OUTSIDE_SIZE || this == BORE_SIZE || this == FIT_OF_PAIR;
+    }
+
     /** Whether its limit is in degrees. */
     public boolean angular() {
         return traits.contains(Trait.ANGULAR);
@@ -397,7 +422,21 @@ public enum Characteristic {
         return traits.contains(Trait.WHOLE) && kind == RINGS ? "0 90" : kind.secondExample();
     }
 
+    /**
+     * The figures of a sweep. Every evaluation passes here, so that none forgets what counts of a needle that flickers:
+     * where its ends do, the worst that they allow is judged, by reducers that look at both ends or else by trying them.
+     * What is only recorded has no worse side: there the middle is kept and the band is in the uncertainty.
+     */
     Reduction reduce(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
-        return reducer.reduce(requirement, dial, sweep);
+        if (requirement.flicker() == FlickerRule.MIDDLE || !sweep.flickers()) {
+            return reducer.reduce(requirement, dial, sweep);
+        }
+        if (traits.contains(Trait.SEES_ENDS) && !StraightnessReduction.addsUp(requirement)) {
+            return reducer.reduce(requirement, dial, sweep);
+        }
+        if (requirement.bounds().open()) {
+            return reducer.reduce(requirement.withFlicker(FlickerRule.MIDDLE), dial, sweep);
+        }
+        return BandEnds.worst(sweep, requirement.bounds(), still -> reducer.reduce(requirement, dial, still));
     }
 }

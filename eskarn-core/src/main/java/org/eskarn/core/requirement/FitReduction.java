@@ -15,7 +15,8 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * @param holes sizes in µm, in the order read
  * @param shafts the same of the shafts that were read already
  */
-public record FitReduction(double judged, UncertaintyBudget budget, double[] holes, double[] shafts, Told told)
+public record FitReduction(
+        double judged, UncertaintyBudget budget, double[] holes, double[] shafts, Told told, List<Figure> each)
         implements Reduction {
 
     static Reduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
@@ -28,6 +29,7 @@ public record FitReduction(double judged, UncertaintyBudget budget, double[] hol
         double[] shafts = new double[pairs];
         double[] clearances = new double[pairs];
         List<Figure> figures = new ArrayList<>();
+        List<Figure> each = new ArrayList<>();
         int tightest = 0;
         int loosest = 0;
         for (int i = 0; i < pairs; i++) {
@@ -35,6 +37,7 @@ public record FitReduction(double judged, UncertaintyBudget budget, double[] hol
             shafts[i] = sizes[2 * i + 1];
             clearances[i] = holes[i] - shafts[i];
             figures.add(Figure.deviation("clearance, " + place(sweep, i), clearances[i]));
+            each.add(Figure.deviation(place(sweep, i), clearances[i]));
             tightest = clearances[i] < clearances[tightest] ? i : tightest;
             loosest = clearances[i] > clearances[loosest] ? i : loosest;
         }
@@ -47,7 +50,8 @@ public record FitReduction(double judged, UncertaintyBudget budget, double[] hol
                 GaugeParts.ofDifference(requirement, dial, sweep, 1),
                 holes,
                 shafts,
-                Told.of(figures));
+                Told.of(figures),
+                each);
     }
 
     private static String place(Sweep sweep, int pair) {

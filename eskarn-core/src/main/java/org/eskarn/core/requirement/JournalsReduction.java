@@ -9,6 +9,7 @@ import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.FigureTable.Row;
+import org.eskarn.core.requirement.RingReduction.Centre;
 import org.eskarn.core.round.FaceWobble;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
@@ -23,6 +24,9 @@ import org.eskarn.core.units.Length;
  * <p>Circular runout = the movement of the worst section (ISO 1101, 17.15), or with the limit on the offset the largest
  * offset; each section may have a zero of its own. Total runout = highest − lowest reading over all of them on one zero
  * (ISO 1101, 17.16).
+ *
+ * <p>As of one ring ({@link RingReduction}), the movement of a section is never taken as less than what its fit proves, and the
+ * total not as less than the fitted circles reach.
  *
  * @param journals in the order first read
  */
@@ -45,6 +49,11 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
             Optional<FirstHarmonic> fit,
             Optional<Offset> offset) {
 
+        /** The movement that its stations cannot have missed, µm. */
+        double proved() {
+            return fit.map(Sections::proved).orElse(0.0);
+        }
+
         /** Whether the offset has a direction clear of its own scatter. */
         public boolean directed() {
             return offset.map(Offset::directed).orElse(false);
@@ -54,37 +63,77 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
     /** @throws StationsUnfit if the limit is on the offset and the stations of no section show it */
     static JournalsReduction circular(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
         List<Journal> journals = journals(requirement, sweep);
-        boolean offset = requirement.statedAs() == StatedAs.OFFSET;
-        double judged = offset
-                ? largestOffset(requirement, sweep, journals)
-                : journals.stream().mapToDouble(Journal::movement).max().orElse(0);
+        if (requirement.statedAs() == StatedAs.OFFSET) {
+            Journal worst = furthestOff(sweep, journals);
+            Centre centre = new Centre(worst.fit().orElseThrow(), worst.offset().orElseThrow());
+            return new JournalsReduction(
+                    centre.offset().amount(),
+                    RingReduction.ofOffset(centre, dial, sweep, worst.readings()),
+                    journals,
+                    told(requirement, sweep, journals, true));
+        }
+        Sections.requireAngles(sweep);
+        boolean whole = sweep.stationsToGo() == 0;
         return new JournalsReduction(
-                judged,
-                GaugeParts.ofDifference(requirement, dial, sweep, offset ? 0.5 : 1),
+                journals.stream()
+                        .mapToDouble(each -> Sections.movementOf(each.movement(), whole ? each.proved() : 0))
+                        .max()
+                        .orElse(0),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1),
                 journals,
-                told(requirement, journals, offset));
+                told(requirement, sweep, journals, false));
     }
 
-    static JournalsReduction total(Requirement requirement, Dial dial, Sweep sweep) {
+    static JournalsReduction total(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        Sections.requireAngles(sweep);
         List<Journal> journals = journals(requirement, sweep);
         double total = Sections.movement(requirement, sweep.readings()).amount();
         return new JournalsReduction(
-                total,
+                sweep.stationsToGo() > 0 ? total : Sections.movementOf(total, fittedTotal(journals)),
                 GaugeParts.ofDifference(requirement, dial, sweep, 1),
                 journals,
-                told(requirement, journals, false));
+                told(requirement, sweep, journals, false));
     }
 
-    private static double largestOffset(Requirement requirement, Sweep sweep, List<Journal> journals)
-            throws StationsUnfit {
-        double largest = -1;
+    /** Between the highest and the lowest that the fitted circles prove. */
+    private static double fittedTotal(List<Journal> journals) {
+        double highest = Double.NEGATIVE_INFINITY;
+        double lowest = Double.POSITIVE_INFINITY;
         for (Journal journal : journals) {
-            largest = Math.max(largest, journal.offset().map(Offset::amount).orElse(-1.0));
+            if (journal.fit().isPresent()) {
+                double level = journal.fit().get().level();
+                highest = Math.max(highest, level + journal.proved() / 2);
+                lowest = Math.min(lowest, level - journal.proved() / 2);
+            }
         }
-        if (largest < 0) {
-            Offset.of(FirstHarmonic.fit(sweep.radians(), sweep.micrometres()), requirement.side());
+        return Math.max(0, highest - lowest);
+    }
+
+    /**
+     * The section furthest off centre. While the last one is being read it is left out; a whole one that shows no centre is
+     * not.
+     */
+    private static Journal furthestOff(Sweep sweep, List<Journal> journals) throws StationsUnfit {
+        Journal furthest = null;
+        for (Journal journal : journals) {
+            boolean begun = sweep.stationsToGo() > 0 && journal == journals.get(journals.size() - 1);
+            if (journal.offset().isEmpty()) {
+                if (!begun || journals.size() == 1) {
+                    unfit(journal);
+                }
+            } else if (furthest == null || size(journal, true) > size(furthest, true)) {
+                furthest = journal;
+            }
         }
-        return largest;
+        return java.util.Objects.requireNonNull(furthest);
+    }
+
+    private static void unfit(Journal journal) throws StationsUnfit {
+        try {
+            FirstHarmonic.fit(Sections.radians(journal.readings()), Sections.micrometres(journal.readings()));
+        } catch (StationsUnfit e) {
+            throw new StationsUnfit(e.reason(), "At " + journal.name() + ": " + e.getMessage());
+        }
     }
 
     private static List<Journal> journals(Requirement requirement, Sweep sweep) {
@@ -104,7 +153,7 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         return journals;
     }
 
-    private static Told told(Requirement requirement, List<Journal> journals, boolean byOffset) {
+    private static Told told(Requirement requirement, Sweep sweep, List<Journal> journals, boolean byOffset) {
         List<Row> rows = new ArrayList<>();
         Journal worst = journals.get(0);
         for (Journal journal : journals) {
@@ -127,11 +176,15 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         apart(journals).ifPresent(figures::add);
         List<FigureTable> tables = List.of(new FigureTable(
                 "Section by section", List.of("at", "movement", "off centre", "towards", "form"), rows));
-        return new Told(figures, tables, List.of());
+        boolean missed = !byOffset && sweep.stationsToGo() == 0 && Sections.missed(worst.movement(), worst.proved());
+        return new Told(
+                figures, tables, missed ? List.of(RingReduction.missed(worst.proved(), worst.movement())) : List.of());
     }
 
     private static double size(Journal journal, boolean byOffset) {
-        return byOffset ? journal.offset().map(Offset::amount).orElse(0.0) : journal.movement();
+        return byOffset
+                ? journal.offset().map(Offset::amount).orElse(0.0)
+                : Sections.movementOf(journal.movement(), journal.proved());
     }
 
     static Optional<List<Figure>> wobble(Requirement requirement, Journal journal) {

@@ -11,6 +11,9 @@ public final class LimitCheck {
     /** A form or position error beyond this share of the size is a slip of the unit or of the decimal mark. */
     private static final double LARGEST_SHARE = 0.25;
 
+    /** µm; of small sizes limits this far from the nominal, up to half of it, are usual. */
+    private static final double SMALL_STEP = 500;
+
     /** A limit of size further from the nominal than this share of it is one too. */
     private static final double FURTHEST_FROM_NOMINAL = 0.1;
 
@@ -58,24 +61,6 @@ public final class LimitCheck {
         }
     }
 
-    /**
-     * Whether an axis was read over enough of its length: carried on beyond the arbor an error is a guess.
-     *
-     * @param span over which it is read, if it is known
-     * @throws LimitRejected if the length the limit is stated over is longer
-     */
-    public static void checkSpan(Characteristic characteristic, Limit limit, @Nullable Length span)
-            throws LimitRejected {
-        Length per = limit.per();
-        boolean axis = characteristic == Characteristic.PARALLELISM_OF_AXIS;
-        if (axis && per != null && span != null && per.micrometres() > span.micrometres()) {
-            throw new LimitRejected(
-                    Field.PER,
-                    "The bore is %s long, longer than the %s of arbor it is read over: read it over a longer span."
-                            .formatted(per, span));
-        }
-    }
-
     private static void maximum(Characteristic characteristic, Limit limit, @Nullable Length nominal)
             throws LimitRejected {
         BigDecimal upper = required(limit.upper(), Field.UPPER);
@@ -86,12 +71,17 @@ public final class LimitCheck {
             throw new LimitRejected(Field.UPPER, upper.toPlainString() + "° is no limit for an error of phase.");
         }
         double allowed = limit.unit().micrometres(upper, 0);
-        if (nominal != null && !characteristic.angular() && allowed > LARGEST_SHARE * nominal.micrometres()) {
+        if (nominal != null && !steep(characteristic) && allowed > LARGEST_SHARE * nominal.micrometres()) {
             throw new LimitRejected(
                     Field.UNIT,
                     "%s %s is more than a quarter of the size %s: check the decimal mark and the unit."
                             .formatted(upper.toPlainString(), limit.unit().symbol(), nominal));
         }
+    }
+
+    /** What may be large against the size it is asked of: an angle, or a taper that is meant to be one. */
+    private static boolean steep(Characteristic characteristic) {
+        return characteristic.angular() || characteristic == Characteristic.TAPER;
     }
 
     private static void between(Characteristic characteristic, Limit limit, @Nullable Length nominal)
@@ -164,7 +154,8 @@ public final class LimitCheck {
     private static void near(LimitUnit unit, BigDecimal limit, BigDecimal nominal, LimitUnit nominalUnit, Field field)
             throws LimitRejected {
         double size = nominalUnit.micrometres(nominal, 0);
-        if (Math.abs(unit.micrometres(limit, 0) - size) > FURTHEST_FROM_NOMINAL * size) {
+        double furthest = Math.max(FURTHEST_FROM_NOMINAL * size, Math.min(size / 2, SMALL_STEP));
+        if (Math.abs(unit.micrometres(limit, 0) - size) > furthest) {
             throw new LimitRejected(
                     field,
                     "%s %s is far from the nominal %s %s: check the decimal mark and the unit."

@@ -19,21 +19,26 @@ final class PairReductions {
             throw new StationsUnfit(Reason.TOO_FEW, "A pair needs both its readings.");
         }
         List<Figure> figures = new ArrayList<>();
+        List<Figure> cycles = new ArrayList<>();
         double[] each = new double[readings.length / 2];
         for (int i = 0; i < each.length; i++) {
             each[i] = Math.abs(readings[2 * i + 1] - readings[2 * i]);
             String name = String.valueOf(sweep.readings().get(2 * i).station().line());
             figures.add(Figure.deviation("play, " + name, each[i]));
+            cycles.add(Figure.deviation(name, each[i]));
         }
         if (each.length > 1) {
             figures.add(Figure.deviation(
                     "largest", java.util.Arrays.stream(each).max().orElseThrow()));
+            figures.add(Figure.deviation(
+                    "smallest", java.util.Arrays.stream(each).min().orElseThrow()));
             figures.add(Figure.deviation(
                     "mean", java.util.Arrays.stream(each).average().orElseThrow()));
         }
         return new Figures(
                 SizeReductions.worst(each, requirement.bounds()),
                 GaugeParts.ofDifference(requirement, dial, sweep, 1),
-                figures);
+                Told.of(figures),
+                cycles);
     }
 }

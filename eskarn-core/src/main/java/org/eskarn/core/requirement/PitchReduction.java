@@ -2,75 +2,126 @@ package org.eskarn.core.requirement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.FigureTable.Row;
 import org.eskarn.core.size.Pitches;
+import org.eskarn.core.size.Pitches.Between;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.verdict.Bounds;
 
 /**
- * Pitch errors of a row or ring: the worst single step or the worst accumulated error is judged, as the requirement says.
- * Read step by step, the accumulated error at place n rests on n readings, and its uncertainty grows as √n.
+ * Pitch errors of a row or ring: the worst single step or the worst error between any two places is judged, as the
+ * requirement says. Read step by step, an error over n steps rests on n readings, and its uncertainty grows as √n; on one
+ * zero every error is the difference of two readings.
+ *
+ * @param asRead error of each place against the start, µm, in the order read
  */
-public record PitchReduction(double judged, UncertaintyBudget budget, Pitches pitches, Told told) implements Reduction {
+public record PitchReduction(
+        double judged, UncertaintyBudget budget, Pitches pitches, double[] asRead, Told told, List<Figure> each)
+        implements Reduction {
 
-    static PitchReduction of(Requirement requirement, Dial dial, Sweep sweep) {
+    static PitchReduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
         boolean stepwise = requirement.basis().zeroing() == Zeroing.EACH_STEP;
-        Pitches pitches = stepwise ? Pitches.stepByStep(sweep.micrometres()) : Pitches.onOneZero(sweep.micrometres());
+        boolean ring = sweep.layout().kind() == LayoutKind.RING;
+        List<Reading> row = stepwise ? sweep.readings() : InPlace.of(sweep);
+        double[] readings = Sections.micrometres(row);
+        if (!stepwise && readings.length < 2) {
+            throw new StationsUnfit(Reason.TOO_FEW, "A step needs readings at two places.");
+        }
+        Pitches pitches = stepwise
+                ? Pitches.stepByStep(readings, ring)
+                : Pitches.onOneZero(readings, ring && sweep.stationsToGo() == 0);
         boolean single = requirement.statedAs() != StatedAs.ACCUMULATED;
-        double[] judged = single ? pitches.single() : pitches.accumulated();
-        // Of a signed figure with two limits the one worst placed counts, as for sizes.
-        int at = requirement.bounds().open()
-                ? Pitches.worst(judged)
-                : SizeReductions.worstAt(judged, requirement.bounds());
-        return new PitchReduction(
-                judged[at],
-                budget(requirement, dial, sweep, stepwise, single, at),
-                pitches,
-                told(sweep, pitches, stepwise));
-    }
-
-    private static UncertaintyBudget budget(
-            Requirement requirement, Dial dial, Sweep sweep, boolean stepwise, boolean single, int at) {
-        if (stepwise) {
-            return single
-                    ? GaugeParts.ofOne(requirement, dial, sweep)
-                    : GaugeParts.ofSum(requirement, dial, sweep, at + 1);
-        }
-        return single
+        Bounds bounds = requirement.bounds();
+        Between between = pitches.worstBetween(bounds);
+        double judged = single ? pitches.steps()[pitches.worstStep(bounds)] : between.error();
+        UncertaintyBudget budget = !stepwise
                 ? GaugeParts.ofDifference(requirement, dial, sweep, 1)
-                : GaugeParts.ofOne(requirement, dial, sweep);
+                : single
+                        ? GaugeParts.ofOne(requirement, dial, sweep)
+                        : GaugeParts.ofSum(requirement, dial, sweep, between.steps());
+        List<String> names = names(row, stepwise);
+        return new PitchReduction(
+                judged,
+                budget,
+                pitches,
+                asRead(sweep, pitches, stepwise),
+                told(sweep, names, pitches, stepwise, bounds),
+                single ? steps(names, pitches) : furthest(names, pitches));
     }
 
-    private static Told told(Sweep sweep, Pitches pitches, boolean stepwise) {
-        List<Row> rows = new ArrayList<>();
-        for (int i = 0; i < pitches.single().length; i++) {
-            rows.add(Row.of(
-                    sweep.readings().get(i).station().name(),
-                    Figure.deviation("", pitches.single()[i]),
-                    Figure.deviation("", pitches.accumulated()[i])));
+    private static double[] asRead(Sweep sweep, Pitches pitches, boolean stepwise) {
+        double[] errors = sweep.micrometres();
+        double first = errors[0];
+        for (int i = 0; i < errors.length; i++) {
+            errors[i] = stepwise ? pitches.places()[i + 1] : errors[i] - first;
         }
-        int single = Pitches.worst(pitches.single());
-        int accumulated = Pitches.worst(pitches.accumulated());
+        return errors;
+    }
+
+    private static List<String> names(List<Reading> row, boolean stepwise) {
+        List<String> names =
+                new ArrayList<>(row.stream().map(each -> each.station().name()).toList());
+        if (stepwise) {
+            names.add(0, "the start");
+        }
+        return names;
+    }
+
+    private static List<Figure> steps(List<String> names, Pitches pitches) {
+        return IntStream.range(0, pitches.steps().length)
+                .mapToObj(i ->
+                        Figure.deviation(names.get(i) + " to " + names.get((i + 1) % names.size()), pitches.steps()[i]))
+                .toList();
+    }
+
+    /** Of all pairs the one furthest either way. */
+    private static List<Figure> furthest(List<String> names, Pitches pitches) {
+        return Stream.of(pitches.worstBetween(Bounds.atMost(0)), pitches.worstBetween(new Bounds(0.0, null)))
+                .distinct()
+                .map(pair -> Figure.deviation(names.get(pair.from()) + " and " + names.get(pair.to()), pair.error()))
+                .toList();
+    }
+
+    private static Told told(Sweep sweep, List<String> names, Pitches pitches, boolean stepwise, Bounds bounds) {
+        int places = names.size();
+        List<Row> rows = new ArrayList<>();
+        for (int i = stepwise ? 1 : 0; i < places; i++) {
+            rows.add(Row.of(
+                    names.get(i),
+                    i > 0 ? Figure.deviation("", pitches.steps()[i - 1]) : closing(pitches, places),
+                    Figure.deviation("", pitches.places()[i])));
+        }
+        int step = pitches.worstStep(bounds);
+        Between between = pitches.worstBetween(bounds);
         List<Figure> figures = new ArrayList<>();
         figures.add(Figure.deviation(
-                "worst single step, " + sweep.readings().get(single).station().name(), pitches.single()[single]));
+                "worst single step, " + names.get(step) + " to " + names.get((step + 1) % places),
+                pitches.steps()[step]));
         figures.add(Figure.deviation(
-                "worst accumulated, "
-                        + sweep.readings().get(accumulated).station().name(),
-                pitches.accumulated()[accumulated]));
-        figures.add(Figure.deviation("between any two places", pitches.betweenAny()));
-        if (stepwise && sweep.layout().kind() == LayoutKind.RING && sweep.stationsToGo() == 0) {
-            figures.add(Figure.deviation(
-                    "closing error of the ring", pitches.accumulated()[pitches.accumulated().length - 1]));
+                "worst between two places, " + names.get(between.from()) + " and " + names.get(between.to()),
+                between.error()));
+        if (stepwise && pitches.ring() && sweep.stationsToGo() == 0) {
+            figures.add(Figure.deviation("closing error of the ring", pitches.places()[places - 1]));
         }
         return new Told(
                 figures,
                 List.of(new FigureTable(
                         stepwise ? "Read step by step" : "Read on one zero",
-                        List.of("at", "single", "accumulated"),
+                        List.of("at", "step up to it", "from the start"),
                         rows)),
                 List.of());
+    }
+
+    /** The step that ends at the first place of a ring. */
+    private static Figure closing(Pitches pitches, int places) {
+        return pitches.steps().length == places ? Figure.deviation("", pitches.steps()[places - 1]) : Figure.none();
     }
 }

@@ -26,6 +26,11 @@ public sealed interface Reduction
     /** What else the sweep shows. */
     Told told();
 
+    /** The figures that are each held against the limit by themselves, named by their places; empty where one figure is. */
+    default List<Figure> each() {
+        return List.of();
+    }
+
     default List<Figure> figures() {
         return told().figures();
     }

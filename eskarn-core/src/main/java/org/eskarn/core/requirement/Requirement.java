@@ -1,8 +1,10 @@
 package org.eskarn.core.requirement;
 
+import java.util.DoubleSummaryStatistics;
 import java.util.Optional;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.Station;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
@@ -71,6 +73,17 @@ public record Requirement(
                 basis);
     }
 
+    /** The rule it is really decided by: a bracket passes only as a whole, whatever is written. */
+    public DecisionRule appliedRule() {
+        return characteristic.bracketed() ? DecisionRule.STRINGENT : rule;
+    }
+
+    /** The same with another rule for a needle that flickers. */
+    Requirement withFlicker(FlickerRule other) {
+        return new Requirement(
+                characteristic, side, limit, statedAs, rule, allowedReturn, other, repeats, combination, layout, basis);
+    }
+
     /** What the judged figure may be, µm. */
     public Bounds bounds() {
         double radius = basis.radius().map(Length::micrometres).orElse(0.0);
@@ -79,8 +92,40 @@ public record Requirement(
         return limit.bounds(signed, characteristic.sized(), radius);
     }
 
-    /** The width of what is allowed as µm of indicator movement; 0 where nothing is asked. */
+    /**
+     * The width of what is allowed as µm of indicator movement over the length that is really read: of a limit stated per
+     * length, its share of that. 0 where nothing is asked.
+     */
     public double allowedMovement() {
-        return bounds().width() * statedAs.movementPerUnit();
+        return bounds().width() * statedAs.movementPerUnit() * shareOfLength();
+    }
+
+    /**
+     * Whether stations can be added while hunting: not where each reading is the step from the one before, is taken off
+     * another of the same place, or is one of four that belong together.
+     */
+    public boolean hunted() {
+        return layout.hunted()
+                && basis.zeroing() == Zeroing.ONE_FOR_ALL
+                && !basis.reversal().twice()
+                && characteristic != Characteristic.BORES_IN_LINE;
+    }
+
+    /** The length read ÷ the length the limit is stated over; 1 where one of them is not known. */
+    private double shareOfLength() {
+        Length per = limit.per();
+        double read = characteristic.spanning()
+                ? basis.span().map(Length::micrometres).orElse(0.0)
+                : extent() * layout.unit().micrometres().doubleValue();
+        return per == null || read == 0 ? 1 : read / per.micrometres();
+    }
+
+    /** Between the stations furthest apart along the part, in the unit of the layout. */
+    private double extent() {
+        DoubleSummaryStatistics along = layout.stations().stream()
+                .filter(station -> station.along() != null)
+                .mapToDouble(Station::distance)
+                .summaryStatistics();
+        return along.getCount() == 0 ? 0 : along.getMax() - along.getMin();
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
@@ -20,6 +21,9 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
 /**
  * The figures of one ring: its movement, and its offset where the stations show it. A limit on movement needs no fit, so
  * there the offset may be missing; a limit on offset cannot do without.
+ *
+ * <p>Stations between which the high and the low spot lie show less than the movement. Of a whole sweep it is never taken
+ * as less than what the fitted offset proves: 2 (e − k u), u from the scatter about the fit.
  *
  * <p>Uncertainty of the movement: gauge error limit E (even, ±E on the difference), resolution of both readings (even,
  * ±half a graduation each), return error (even), and where the middle of a flicker counts, the half bands at the highest
@@ -49,14 +53,18 @@ public record RingReduction(
             Centre centre = centre(requirement, sweep);
             return new RingReduction(
                     centre.offset().amount(),
-                    ofOffset(centre, dial, sweep),
+                    ofOffset(centre, dial, sweep, sweep.readings()),
                     movement,
                     Optional.of(centre),
                     told(requirement, movement, Optional.of(centre), dial, sweep));
         }
+        Sections.requireAngles(sweep);
         Optional<Centre> centre = centreIfShown(requirement, sweep);
+        double proved = sweep.stationsToGo() > 0
+                ? 0
+                : centre.map(each -> Sections.proved(each.fit())).orElse(0.0);
         return new RingReduction(
-                movement.amount(),
+                Sections.movementOf(movement.amount(), proved),
                 ofMovement(requirement, movement, dial, sweep),
                 movement,
                 centre,
@@ -87,9 +95,10 @@ public record RingReduction(
         return new UncertaintyBudget(GaugeParts.of(dial, sweep, 1, Math.sqrt(2), halfBand));
     }
 
-    private static UncertaintyBudget ofOffset(Centre centre, Dial dial, Sweep sweep) {
+    /** @param readings of the section whose centre it is */
+    static UncertaintyBudget ofOffset(Centre centre, Dial dial, Sweep sweep, List<Reading> readings) {
         double throughFit = Math.sqrt(centre.fit().varianceFactor());
-        double meanSquare = sweep.readings().stream()
+        double meanSquare = readings.stream()
                 .mapToDouble(reading -> reading.halfBand() * reading.halfBand())
                 .average()
                 .orElse(0);
@@ -114,21 +123,32 @@ public record RingReduction(
         if (!pairs.isEmpty()) {
             tables.add(diameters(centre, sweep, pairs));
         }
+        List<Remark> remarks = new ArrayList<>();
+        double proved = Sections.proved(centre.fit());
+        if (sweep.stationsToGo() == 0 && Sections.missed(movement.amount(), proved)) {
+            remarks.add(missed(proved, movement.amount()));
+        }
         double over = movement.amount() / 2 - centre.offset().amount();
         boolean large = over > OVERSTATED * centre.offset().amount()
                 && over > dial.graduation().micrometres() / 2
                 && centre.fit().degreesOfFreedom() > 0;
-        return new Told(
-                figures,
-                tables,
-                large
-                        ? List.of(Remark.of(
-                                "Half the movement is %s, but the centre is off by %s only: form of %s is left over, so half"
-                                        + " the movement overstates the offset.",
-                                Figure.deviation("", movement.amount() / 2),
-                                Figure.deviation("", centre.offset().amount()),
-                                Figure.deviation("", centre.fit().formPart())))
-                        : List.of());
+        if (large) {
+            remarks.add(Remark.of(
+                    "Half the movement is %s, but the centre is off by %s only: form of %s is left over, so half"
+                            + " the movement overstates the offset.",
+                    Figure.deviation("", movement.amount() / 2),
+                    Figure.deviation("", centre.offset().amount()),
+                    Figure.deviation("", centre.fit().formPart())));
+        }
+        return new Told(figures, tables, remarks);
+    }
+
+    /** The stations lie beside the high and the low spot. */
+    static Remark missed(double proved, double read) {
+        return Remark.of(
+                "The stations missed the high and the low spot: between them the fitted circle proves a movement of %s;"
+                        + " highest less lowest of what was read is %s.",
+                Figure.deviation("", proved), Figure.deviation("", read));
     }
 
     /** Along each diameter that was read at both ends: half the difference, and what the fitted circle says of it. */

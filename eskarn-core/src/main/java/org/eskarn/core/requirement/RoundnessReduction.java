@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.StationsUnfit;
@@ -76,17 +77,27 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
         double sign = requirement.side() == SurfaceSide.INSIDE ? -1 : 1;
         double[] outwards =
                 readings.stream().mapToDouble(r -> sign * r.micrometres()).toArray();
+        // Where the ends of bands count, each stands twice, so that every circle holds both.
+        boolean ends = requirement.flicker() == FlickerRule.EXTREMES
+                && readings.stream().anyMatch(r -> r.halfBand() > 0);
+        double[] at = ends ? Lines.concat(radians, radians) : radians;
+        double[] held = ends
+                ? Lines.concat(
+                        readings.stream().mapToDouble(r -> sign * r.low()).toArray(),
+                        readings.stream().mapToDouble(r -> sign * r.high()).toArray())
+                : outwards;
         // Refuses stations that cannot show a centre, in its own words.
         if (FirstHarmonic.fit(radians, outwards).degreesOfFreedom() == 0) {
             throw new StationsUnfit(
-                    Reason.TOO_FEW,
+                    Reason.TOO_FEW_ANGLES,
                     "Roundness needs readings at four angles at least: three lie on a circle whatever the shape.");
         }
         ReferenceCircle.Kind kind = requirement.statedAs().circle();
         List<ReferenceCircle> circles = new ArrayList<>();
         ReferenceCircle judged = null;
         for (ReferenceCircle.Kind each : ReferenceCircle.Kind.values()) {
-            Optional<ReferenceCircle> circle = ReferenceCircle.of(each, radians, outwards, radius);
+            Optional<ReferenceCircle> circle =
+                    ReferenceCircle.of(each, at, held, radius).map(found -> found.of(readings.size()));
             circle.ifPresent(circles::add);
             judged = each == kind ? circle.orElse(null) : judged;
         }

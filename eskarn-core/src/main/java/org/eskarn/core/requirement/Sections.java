@@ -9,12 +9,17 @@ import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
 
 /** The sections of a round part, taken apart by their distance from the end. */
 final class Sections {
+
+    private static final int FEWEST_ANGLES = 3;
+    private static final double ROUNDING = 1e-9;
 
     private Sections() {}
 
@@ -44,6 +49,53 @@ final class Sections {
                 readings.stream()
                         .mapToDouble(r -> ends ? r.high() : r.micrometres())
                         .toArray());
+    }
+
+    /**
+     * Movement that stations cannot miss: twice the fitted offset less its expanded uncertainty, µm; 0 where they show no
+     * offset.
+     */
+    static double proved(List<Reading> readings) {
+        return fit(readings).map(Sections::proved).orElse(0.0);
+    }
+
+    static double proved(FirstHarmonic fit) {
+        double scatter = fit.residualDeviation() * Math.sqrt(fit.varianceFactor());
+        return 2 * Math.max(0, fit.amplitude() - UncertaintyBudget.COVERAGE_FACTOR * scatter);
+    }
+
+    /** The movement read, or what was proved where that is more than a rounding above it. */
+    static double movementOf(double read, double proved) {
+        return missed(read, proved) ? proved : read;
+    }
+
+    /** Whether the stations missed the high and the low spot. */
+    static boolean missed(double read, double proved) {
+        return proved > read * (1 + ROUNDING);
+    }
+
+    /**
+     * Movement round a section is seen from three angles on; fewer show whatever they happen to touch.
+     *
+     * @throws StationsUnfit once all is read and a section of the layout has fewer
+     */
+    static void requireAngles(Sweep sweep) throws StationsUnfit {
+        if (sweep.stationsToGo() > 0) {
+            return;
+        }
+        for (Map.Entry<Double, List<Reading>> section : of(sweep).entrySet()) {
+            long angles = section.getValue().stream()
+                    .map(reading -> reading.station().radians())
+                    .distinct()
+                    .count();
+            if (angles < FEWEST_ANGLES) {
+                String place = place(sweep, section.getKey());
+                throw new StationsUnfit(
+                        Reason.TOO_FEW_ANGLES,
+                        (place.isEmpty() ? "Movement" : "At " + place + ": movement")
+                                + " round a section needs readings at three angles at least.");
+            }
+        }
     }
 
     static double[] radians(List<Reading> readings) {

@@ -5,8 +5,10 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.gauge.Repeats;
+import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.FigureTable.Row;
 import org.eskarn.core.round.Phase;
@@ -26,8 +28,14 @@ final class SingleReductions {
         double[] readings = SizeReductions.sizesOf(requirement, sweep);
         Figure.Kind kind = requirement.characteristic().sized() ? Figure.Kind.SIZE : Figure.Kind.DEVIATION;
         List<Figure> figures = new ArrayList<>();
-        figures.add(new Figure("highest", Arrays.stream(readings).max().orElseThrow(), kind));
-        figures.add(new Figure("lowest", Arrays.stream(readings).min().orElseThrow(), kind));
+        double[] bands =
+                sweep.readings().stream().mapToDouble(Reading::halfBand).toArray();
+        IntStream places = IntStream.range(0, readings.length);
+        figures.add(new Figure(
+                "highest", places.mapToDouble(i -> readings[i] + bands[i]).max().orElseThrow(), kind));
+        places = IntStream.range(0, readings.length);
+        figures.add(new Figure(
+                "lowest", places.mapToDouble(i -> readings[i] - bands[i]).min().orElseThrow(), kind));
         figures.add(new Figure("mean", Arrays.stream(readings).average().orElseThrow(), kind));
         List<FigureTable> tables = new ArrayList<>();
         List<Remark> remarks = new ArrayList<>();
@@ -38,12 +46,20 @@ final class SingleReductions {
         return new Figures(
                 SizeReductions.worst(readings, requirement.bounds()),
                 GaugeParts.ofOne(requirement, dial, sweep),
-                new Told(figures, tables, remarks));
+                new Told(figures, tables, remarks),
+                named(sweep, readings, kind));
+    }
+
+    private static List<Figure> named(Sweep sweep, double[] readings, Figure.Kind kind) {
+        return IntStream.range(0, readings.length)
+                .mapToObj(i -> new Figure(sweep.readings().get(i).station().name(), readings[i], kind))
+                .toList();
     }
 
     /** Steps measured one from the other, added up. */
     private static FigureTable accumulated(Requirement requirement, Sweep sweep, double[] readings, Figure.Kind kind) {
-        double[] sums = Pitches.stepByStep(readings).accumulated();
+        double[] places = Pitches.stepByStep(readings, false).places();
+        double[] sums = Arrays.copyOfRange(places, 1, places.length);
         double nominal = requirement.limit().nominal() == null
                 ? 0
                 : requirement.limit().unit().micrometres(requirement.limit().nominal(), 0);
@@ -147,7 +163,8 @@ final class SingleReductions {
                 new Told(
                         List.of(),
                         List.of(new FigureTable("Out of line", List.of("at", "sideways", "angle"), rows)),
-                        List.of()));
+                        List.of()),
+                named(sweep, readings, Figure.Kind.DEVIATION));
     }
 
     /** How many questions were answered no. */

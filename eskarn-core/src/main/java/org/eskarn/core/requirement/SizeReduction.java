@@ -23,7 +23,13 @@ import org.eskarn.core.units.Length;
  * @param worst index of the size worst placed; empty where sizes are not limited
  */
 public record SizeReduction(
-        double judged, UncertaintyBudget budget, SizeMap map, double[] sizes, OptionalInt worst, Told told)
+        double judged,
+        UncertaintyBudget budget,
+        SizeMap map,
+        double[] sizes,
+        OptionalInt worst,
+        Told told,
+        List<Figure> each)
         implements Reduction {
 
     /** µm; 100 mm. */
@@ -84,7 +90,14 @@ public record SizeReduction(
                 requirement.characteristic().sized() && !requirement.bounds().open();
         OptionalInt worst =
                 limited ? OptionalInt.of(SizeReductions.worstAt(sizes, requirement.bounds())) : OptionalInt.empty();
-        return new SizeReduction(judged, budget, map, sizes, worst, told(requirement, sweep, sizes, map, worst));
+        return new SizeReduction(
+                judged,
+                budget,
+                map,
+                sizes,
+                worst,
+                told(requirement, sweep, sizes, map, worst),
+                limited ? SizeReductions.named(sweep, sizes) : List.of());
     }
 
     /** µm between the first and the last section. */

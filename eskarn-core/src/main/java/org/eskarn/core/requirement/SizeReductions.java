@@ -1,6 +1,8 @@
 package org.eskarn.core.requirement;
 
 import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
@@ -15,6 +17,13 @@ final class SizeReductions {
         return Arrays.stream(sweep.micrometres())
                 .map(reading -> master + reading)
                 .toArray();
+    }
+
+    /** Sizes by the names of their places. */
+    static List<Figure> named(Sweep sweep, double[] sizes) {
+        return IntStream.range(0, sizes.length)
+                .mapToObj(i -> Figure.size(sweep.readings().get(i).station().name(), sizes[i]))
+                .toList();
     }
 
     /** The figure nearest to a bound or furthest beyond one; the mean where nothing is asked. */

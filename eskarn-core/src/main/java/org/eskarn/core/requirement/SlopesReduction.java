@@ -32,7 +32,13 @@ import org.eskarn.core.units.Length;
  * @param span between the two places, mm; 0 where it is not known
  */
 public record SlopesReduction(
-        double judged, UncertaintyBudget budget, List<Slope> slopes, int worst, double span, Told told)
+        double judged,
+        UncertaintyBudget budget,
+        List<Slope> slopes,
+        int worst,
+        double span,
+        Told told,
+        List<Figure> each)
         implements Reduction {
 
     private static final double HUNDRED = 100;
@@ -105,7 +111,14 @@ public record SlopesReduction(
                 slopes,
                 worst,
                 span / 1000,
-                told(requirement, slopes, worst, span, resultants));
+                told(requirement, slopes, worst, span, resultants),
+                resultant
+                        ? resultants.entrySet().stream()
+                                .map(piece -> Figure.deviation(piece.getKey(), piece.getValue()))
+                                .toList()
+                        : slopes.stream()
+                                .map(slope -> Figure.deviation(slope.name(), slope.scaled()))
+                                .toList());
     }
 
     /** √ of the sum of squares, piece by piece: with two planes at right angles the whole error of the axis. */
@@ -168,6 +181,10 @@ public record SlopesReduction(
         if (what == Characteristic.PARALLELISM_OF_LINES && slopes.size() > 1) {
             figures.add(Figure.deviation(
                     "mean", slopes.stream().mapToDouble(Slope::scaled).average().orElse(0)));
+        }
+        if (what == Characteristic.PARALLELISM_OF_AXIS && per != null && span > 0 && per.micrometres() > span) {
+            remarks.add(
+                    Remark.of("Read over less than " + per + ": the error is carried on beyond where it was read."));
         }
         pieces(slopes, remarks);
         return new Told(figures, List.of(new FigureTable("Pair by pair", heads, rows)), remarks);

@@ -12,6 +12,7 @@ import org.eskarn.core.flat.JoinedSteps;
 import org.eskarn.core.flat.LeastSquaresLine;
 import org.eskarn.core.flat.MinimumZoneLine;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
@@ -32,7 +33,7 @@ final class StraightnessReduction {
 
     static Reduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
         List<Remark> remarks = new ArrayList<>();
-        boolean level = level(requirement, sweep);
+        boolean level = level(requirement, sweep.layout());
         List<Trace> traces = level
                 ? List.of(rises(requirement, sweep))
                 : sweep.layout().kind() == LayoutKind.STEPS
@@ -83,7 +84,7 @@ final class StraightnessReduction {
 
     /** Errors of steps and placements add up along the line. */
     private static UncertaintyBudget budget(Requirement requirement, Dial dial, Sweep sweep) {
-        if (level(requirement, sweep)) {
+        if (level(requirement, sweep.layout())) {
             double[] counts = perReading(requirement, sweep);
             double most = Arrays.stream(counts).max().orElse(1);
             return GaugeParts.ofSum(requirement, dial, sweep, counts.length, most);
@@ -99,9 +100,13 @@ final class StraightnessReduction {
                 requirement, dial, sweep, requirement.basis().reversal().spread());
     }
 
-    private static boolean level(Requirement requirement, Sweep sweep) {
-        return requirement.basis().zeroing() == Zeroing.EACH_STEP
-                && sweep.layout().kind() == LayoutKind.LINE;
+    /** Whether the line is built up of parts, each reading of which moves all that follow. */
+    static boolean addsUp(Requirement requirement) {
+        return requirement.layout().kind() == LayoutKind.STEPS || level(requirement, requirement.layout());
+    }
+
+    private static boolean level(Requirement requirement, Layout layout) {
+        return requirement.basis().zeroing() == Zeroing.EACH_STEP && layout.kind() == LayoutKind.LINE;
     }
 
     /** How often each reading counts: the step over the length that the level is divided for. */

@@ -91,6 +91,18 @@ public record ReferenceCircle(
         return new Seen(angles, about.d);
     }
 
+    /** The same of readings of which each stood there more than once: touching are those of the first {@code readings}. */
+    public ReferenceCircle of(int readings) {
+        return new ReferenceCircle(
+                kind,
+                cosine,
+                sine,
+                level,
+                inner,
+                outer,
+                touching.stream().map(i -> i % readings).distinct().sorted().toList());
+    }
+
     /** How far the centre is off the axis of the sweep, µm. */
     public double offCentre() {
         return Math.hypot(cosine, sine);

@@ -3,13 +3,19 @@ package org.eskarn.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
 import org.eskarn.core.reading.Corrections.Corrected;
+import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class CorrectionsTest {
 
@@ -45,11 +51,39 @@ class CorrectionsTest {
         assertThat(tooMuch.sweep()).isEqualTo(drifting);
     }
 
-    @Test
-    void aSagOnAStiffMandrelLeavesNothing() {
-        Sweep mandrel = sweep(0, i -> -6 * (1 - Math.cos(i * Math.PI / 4)));
-        Corrections sag = new Corrections(false, Optional.of(Length.of("6", LengthUnit.MICROMETRE)), 0);
-        assertThat(sag.apply(mandrel, 1).sweep().micrometres()).containsExactly(new double[8], within(1e-9));
+    /** Worked out from where the body of the indicator stands: lower by the droop, seen along the radius. */
+    private static double[] drooping(double droop, boolean inside, DoubleUnaryOperator surface) {
+        double[] shown = new double[8];
+        for (int i = 0; i < 8; i++) {
+            double angle = i * Math.PI / 4;
+            double up = Math.cos(angle);
+            double outwards = -droop * up;
+            double pushedIn = inside ? outwards : -outwards;
+            shown[i] = pushedIn + surface.applyAsDouble(angle);
+        }
+        double zero = shown[0];
+        return Arrays.stream(shown).map(each -> each - zero).toArray();
+    }
+
+    @ParameterizedTest
+    @EnumSource(SurfaceSide.class)
+    void aDroopingArmIsFoundOnAMandrelAndTakenOffOutsideAndInside(SurfaceSide side) {
+        double droop = 3;
+        double[] onMandrel = drooping(droop, false, angle -> 0);
+        assertThat(onMandrel[4]).isCloseTo(-2 * droop, within(1e-12));
+        BigDecimal typed = new BigDecimal("-6");
+        assertThat(Corrections.sagOf(typed)).isEqualByComparingTo("3");
+        assertThat(Corrections.mandrelOf(Corrections.sagOf(typed))).isEqualByComparingTo(typed);
+
+        Length sag = new Length(Corrections.sagOf(typed), LengthUnit.MICROMETRE);
+        DoubleUnaryOperator part = angle -> 7 * Math.cos(angle - 1) + 2 * Math.cos(3 * angle);
+        double[] shown = drooping(droop, side == SurfaceSide.INSIDE, part);
+        double[] expected = drooping(0, side == SurfaceSide.INSIDE, part);
+        Sweep corrected = new Corrections(false, Optional.of(sag), 0)
+                .on(side)
+                .apply(sweep(0, i -> shown[i]), 1)
+                .sweep();
+        assertThat(corrected.micrometres()).containsExactly(expected, within(1e-9));
     }
 
     @Test

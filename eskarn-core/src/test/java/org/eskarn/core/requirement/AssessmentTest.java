@@ -2,8 +2,10 @@ package org.eskarn.core.requirement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.eskarn.core.reading.LayoutKind.RINGS;
 import static org.eskarn.core.requirement.Characteristic.CIRCULAR_RUNOUT_RADIAL;
 import static org.eskarn.core.requirement.Characteristic.OFFSET_OF_OPENING;
+import static org.eskarn.core.requirement.Characteristic.TOTAL_RUNOUT;
 
 import java.util.List;
 import java.util.stream.DoubleStream;
@@ -103,7 +105,7 @@ class AssessmentTest {
     }
 
     @Test
-    void stationsThatDoNotShowTheCentreFailAnOffsetButNotAMovement() {
+    void twoStationsShowNeitherCentreNorMovementAndABunchOnlyTheMovement() {
         Layout two = Asked.ring("0 180");
         Assessment unfit = Asked.of(OFFSET_OF_OPENING, Asked.atMost("0.05"), two)
                 .stated(StatedAs.OFFSET)
@@ -111,10 +113,47 @@ class AssessmentTest {
         assertThat(unfit.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
         assertThat(unfit.missing().orElseThrow()).contains("three different angles", "add one near");
 
-        Assessment judged =
-                Asked.of(CIRCULAR_RUNOUT_RADIAL, Asked.atMost("0.05"), two).returned(0.0, 0, 10);
+        Assessment between =
+                Asked.of(CIRCULAR_RUNOUT_RADIAL, Asked.atMost("0.05"), two).returned(0.0, 0, 0);
+        assertThat(between.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
+        assertThat(between.missing().orElseThrow()).contains("three angles");
+        Assessment judged = Asked.of(CIRCULAR_RUNOUT_RADIAL, Asked.atMost("0.05"), Asked.ring("0 10 20"))
+                .returned(0.0, 0, 10, 5);
         assertThat(judged.verdict().outcome()).isEqualTo(Outcome.PASS);
         assertThat(((RingReduction) judged.reduction().orElseThrow()).centre()).isEmpty();
+    }
+
+    /** Four stations beside the high and the low spot of a true part that is off centre. */
+    @Test
+    void theMovementIsNeverBelowWhatTheFitProves() {
+        Asked four = Asked.of(CIRCULAR_RUNOUT_RADIAL, Asked.atMost("0.015"), Asked.ring("4"));
+        Assessment beside = four.returned(6.0, 6, 6, -6, -6);
+        assertThat(beside.verdict().value()).isCloseTo(12 * Math.sqrt(2), within(1e-9));
+        assertThat(beside.verdict().outcome()).isEqualTo(Outcome.FAIL);
+        // An oval is no offset: the fit proves nothing.
+        assertThat(four.returned(6.0, 6, -6, 6, -6).verdict().value()).isEqualTo(12);
+        Asked along = Asked.of(
+                CIRCULAR_RUNOUT_RADIAL,
+                Asked.atMost("0.015"),
+                Asked.layout(CIRCULAR_RUNOUT_RADIAL, RINGS, "10 60", "4"));
+        Assessment sections = along.returned(0.0, 0, 0, 0, 0, 6, 6, -6, -6);
+        assertThat(sections.verdict().value()).isCloseTo(12 * Math.sqrt(2), within(1e-9));
+        Asked total = Asked.of(TOTAL_RUNOUT, Asked.atMost("0.030"), Asked.layout(TOTAL_RUNOUT, RINGS, "10 60", "4"));
+        assertThat(total.returned(20.0, 20, 20, 20, 20, 6, 6, -6, -6).verdict().value())
+                .isCloseTo(20 + 6 * Math.sqrt(2), within(1e-9));
+    }
+
+    /** A section of two stations tells no centre, and is not left out. */
+    @Test
+    void aSectionThatCannotBeFittedProvesNothing() {
+        Asked asked = Asked.of(
+                        CIRCULAR_RUNOUT_RADIAL,
+                        Asked.atMost("0.015"),
+                        Asked.layout(CIRCULAR_RUNOUT_RADIAL, RINGS, "10 60", "0 180"))
+                .stated(StatedAs.OFFSET);
+        Assessment unfit = asked.returned(60.0, 60, -60, 0, 0);
+        assertThat(unfit.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
+        assertThat(unfit.missing().orElseThrow()).startsWith("At 10 mm: ");
     }
 
     private static final double[] HALF_BANDS = {0, 1, 0, 0, 0, 2, 0, 0.5};

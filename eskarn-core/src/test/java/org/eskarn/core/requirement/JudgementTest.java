@@ -16,7 +16,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class JudgementTest {
 
     private static final Asked TWICE = Asked.of(
-                    Characteristic.CIRCULAR_RUNOUT_RADIAL, Asked.atMost("0.020"), Asked.ring("3"))
+                    Characteristic.PARALLELISM_OF_FACES,
+                    Asked.atMost("0.020"),
+                    Asked.layout(Characteristic.PARALLELISM_OF_FACES, LayoutKind.POINTS, "A; B; C", ""))
             .repeats(2);
 
     private static Judgement judge(Asked asked, Assessment... sweeps) {

@@ -141,22 +141,32 @@ class LimitCheckTest {
         assertThat(limit(Direction.MINUS, "x", null).words()).isEqualTo("0 to −0.05 mm");
     }
 
-    @Test
-    void aBoreIsNotLongerThanTheArborItIsReadOver() throws LimitRejected {
-        Limit per = new Limit(
-                LimitKind.MAXIMUM,
-                null,
-                null,
-                new BigDecimal("0.02"),
+    private static Limit between(@Nullable String nominal, String lower, String upper) {
+        return new Limit(
+                nominal == null ? LimitKind.BETWEEN : LimitKind.PLUS_MINUS,
+                nominal == null ? null : new BigDecimal(nominal),
+                new BigDecimal(lower),
+                new BigDecimal(upper),
                 LimitUnit.MILLIMETRE,
                 "",
                 null,
                 "",
-                Length.of("120", LengthUnit.MILLIMETRE));
-        Length arbor = Length.of("100", LengthUnit.MILLIMETRE);
-        assertThatThrownBy(() -> LimitCheck.checkSpan(Characteristic.PARALLELISM_OF_AXIS, per, arbor))
-                .hasMessageContaining("longer than the 100 mm of arbor");
-        LimitCheck.checkSpan(Characteristic.BEND_AND_TWIST, per, arbor);
-        LimitCheck.checkSpan(Characteristic.PARALLELISM_OF_AXIS, per, null);
+                null);
+    }
+
+    @Test
+    void sensibleLimitsOfSmallAndSteepThingsAreAccepted() throws LimitRejected {
+        LimitCheck.check(Characteristic.DEPTH_AND_PITCH, between("0.5", "-0.1", "0.1"), null);
+        LimitCheck.check(Characteristic.BORE_SIZE, between(null, "1.0", "1.2"), Length.of("1", LengthUnit.MILLIMETRE));
+        LimitCheck.check(Characteristic.TAPER, Asked.atMost("20"), Length.of("40", LengthUnit.MILLIMETRE));
+        // A slip of the decimal mark is still one.
+        assertThatThrownBy(() -> LimitCheck.check(
+                        Characteristic.BORE_SIZE, between(null, "0.1", "0.12"), Length.of("1", LengthUnit.MILLIMETRE)))
+                .hasMessageContaining("far from the nominal");
+        assertThatThrownBy(() -> LimitCheck.check(
+                        Characteristic.OUTSIDE_SIZE,
+                        between(null, "4.998", "5.002"),
+                        Length.of("50", LengthUnit.MILLIMETRE)))
+                .hasMessageContaining("far from the nominal");
     }
 }

@@ -202,29 +202,68 @@ class RoundThingsTest {
                 .isEqualTo(12_002);
     }
 
+    private static final Basis STEPS = new Basis(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Zeroing.EACH_STEP,
+            Optional.empty(),
+            Reversal.NONE,
+            Optional.empty());
+
+    private static PitchReduction pitch(Assessment each) {
+        return (PitchReduction) each.reduction().orElseThrow();
+    }
+
     @Test
     void pitchIsTheSameReadOnOneZeroOrStepByStep() {
-        double[] accumulated = {2, -3, 4, 1};
-        double[] single = {2, -5, 7, -3};
+        double[] steps = {2, -5, 7, -3};
         Layout row = layout(Characteristic.PITCH, LayoutKind.LINE, "50 100 150 200", "");
-        Asked asked = Asked.of(Characteristic.PITCH, Asked.atMost("0.006"), row);
-        Basis steps = new Basis(
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Zeroing.EACH_STEP,
-                Optional.empty(),
-                Reversal.NONE,
-                Optional.empty());
-        for (Assessment each : List.of(
-                asked.read(accumulated),
-                new Asked(asked.requirement()).on(steps).read(single))) {
-            PitchReduction pitch = (PitchReduction) each.reduction().orElseThrow();
-            assertThat(pitch.pitches().single()).containsExactly(single);
-            assertThat(pitch.pitches().accumulated()).containsExactly(accumulated);
-            assertThat(each.verdict().value()).isEqualTo(7);
-            assertThat(figure(each, "between any").amount()).isEqualTo(7);
+        Layout places = layout(Characteristic.PITCH, LayoutKind.LINE, "0 50 100 150 200", "");
+        for (double zero : new double[] {0, 3, -40}) {
+            Assessment oneZero = Asked.of(Characteristic.PITCH, Asked.atMost("0.006"), places)
+                    .read(zero, zero + 2, zero - 3, zero + 4, zero + 1);
+            for (Assessment each : List.of(
+                    oneZero,
+                    Asked.of(Characteristic.PITCH, Asked.atMost("0.006"), row)
+                            .on(STEPS)
+                            .read(steps))) {
+                assertThat(pitch(each).pitches().steps()).containsExactly(steps);
+                assertThat(pitch(each).pitches().places()).containsExactly(0, 2, -3, 4, 1);
+                assertThat(each.verdict().value()).isEqualTo(7);
+                assertThat(figure(each, "worst between").amount()).isEqualTo(7);
+            }
+            assertThat(pitch(oneZero).asRead()).containsExactly(0, 2, -3, 4, 1);
         }
+    }
+
+    /** Eight steps of a ring that each gain a little: all of it comes back at once in the last. */
+    @Test
+    void aRingIsClosedByItsLastStep() {
+        Layout ring = layout(Characteristic.PITCH, LayoutKind.RING, "8", "");
+        double[] gaining = {0, 2, 4, 6, 8, 10, 12, 14};
+        Asked single = Asked.of(Characteristic.PITCH, Asked.atMost("0.008"), ring);
+        Assessment read = single.read(gaining);
+        assertThat(read.verdict().value()).isEqualTo(-14);
+        assertThat(read.verdict().outcome()).isEqualTo(Outcome.FAIL);
+        assertThat(figure(read, "worst single step, 315° to 0°").amount()).isEqualTo(-14);
+        Assessment turned = single.read(6, 8, 10, 12, 14, 0, 2, 4);
+        assertThat(turned.verdict().value()).isEqualTo(-14);
+        assertThat(single.stated(StatedAs.ACCUMULATED)
+                        .read(4, 2, 0, -2, 2, 4, 6, 4)
+                        .verdict()
+                        .value())
+                .isEqualTo(8);
+    }
+
+    /** A place found between two others takes its place between them. */
+    @Test
+    void aHuntedPlaceOfARowStandsBetweenItsNeighbours() {
+        Layout row = layout(Characteristic.PITCH, LayoutKind.LINE, "0 50 100 150 75", "");
+        PitchReduction pitch =
+                pitch(Asked.of(Characteristic.PITCH, Asked.atMost("0.008"), row).read(0, 2, 4, 6, 9));
+        assertThat(pitch.pitches().steps()).containsExactly(2, 7, -5, 2);
+        assertThat(pitch.asRead()).containsExactly(0, 2, 4, 6, 9);
     }
 
     @Test
