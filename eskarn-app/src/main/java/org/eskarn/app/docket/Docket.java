@@ -59,6 +59,17 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
         return setUps.stream().allMatch(SetUp::settled);
     }
 
+    /** The requirements whose verdict is not accepted yet, each with the step it is at, in the order of the part. */
+    public List<String> open() {
+        return setUps.stream()
+                .filter(setUp -> !setUp.settled())
+                .map(setUp -> setUp.requirement().row().title()
+                        + setUp.waitsFor()
+                                .map(holds -> ", on hold for " + holds.title())
+                                .orElse(", at " + setUp.current().title()))
+                .toList();
+    }
+
     /** What the docket waits for, if all else is settled. */
     public Optional<WaitsFor> waitsFor() {
         boolean others = setUps.stream()

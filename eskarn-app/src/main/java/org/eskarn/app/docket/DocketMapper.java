@@ -174,6 +174,9 @@ interface DocketMapper {
             @Param("by") long by,
             @Param("at") Instant at);
 
+    /** The one added last. */
+    int deleteLastExtraStation(@Param("sweepId") long sweepId);
+
     /** Frees the place of a reading for the one that puts it right; the row stays and stays in sight. */
     int markCorrected(@Param("readingId") long readingId, @Param("by") long by, @Param("at") Instant at);
 

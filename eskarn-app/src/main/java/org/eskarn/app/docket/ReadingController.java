@@ -97,6 +97,15 @@ class ReadingController {
                 visit, () -> readings.addStation(visit.number(), visit.position(), sweep, angle, version, visit.by()));
     }
 
+    @PostMapping("/stations/taken-away")
+    String takeStationAway(
+            @ModelAttribute(name = "visit", binding = false) Visit visit,
+            @RequestParam long sweep,
+            @RequestParam int version) {
+        return answers.to(
+                visit, () -> readings.takeStationAway(visit.number(), visit.position(), sweep, version, visit.by()));
+    }
+
     @PostMapping("/take-back")
     String takeBack(
             @ModelAttribute(name = "visit", binding = false) Visit visit,

@@ -219,6 +219,20 @@ public class ReadingService {
     }
 
     /**
+     * Takes the last station away again that was added while hunting, as long as nothing was read there.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, or there is no such station
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void takeStationAway(int number, int position, long sweepId, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        if (setUp.sweep().row().id() != sweepId || setUp.stationToTakeAway().isEmpty()) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        mapper.deleteLastExtraStation(sweepId);
+    }
+
+    /**
      * Takes the last reading back while the sweep is read; it stays in sight, struck through.
      *
      * @param place the place of the last reading as the page showed it

@@ -9,11 +9,14 @@ import java.util.stream.IntStream;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.remedy.RemedyKind;
+import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.verdict.Verdict;
+import org.eskarn.core.verdict.Verdict.Because;
 
 /**
  * The work on one requirement of a docket: what is asked, what has been done, and every sweep taken.
@@ -271,8 +274,24 @@ public record SetUp(
         return wholeLeftOut().isPresent() || (done(Step.VERDICT) && acceptable() && row.waitsFor() == null);
     }
 
-    /** Whether the verdict can stand, or is not proven for a reason that more sweeps do not mend. */
+    /**
+     * Whether the verdict can stand, is not proven for a reason that more sweeps do not mend, or for one that was left
+     * unproved with a reason and a name.
+     */
     public boolean acceptable() {
-        return Findings.stands(verdict());
+        Because because = verdict().because();
+        boolean unproved =
+                because == Because.RETURN_OUT || because == Because.ZERO_LOST || because == Because.STATIONS_UNFIT;
+        return Findings.stands(verdict()) || (unproved && leftOut(Step.PROVE).isPresent());
+    }
+
+    /** The station found while hunting that can be taken away again: the last one, as long as nothing was read there. */
+    public Optional<Station> stationToTakeAway() {
+        Layout layout = sweep().layout();
+        boolean hunted = layout.size() > requirement.terms().layout().size();
+        boolean read = sweep().allReadings().stream().anyMatch(reading -> reading.place() >= layout.size());
+        return hunted && !read && current() == Step.SWEEP
+                ? Optional.of(layout.stations().get(layout.size() - 1))
+                : Optional.empty();
     }
 }

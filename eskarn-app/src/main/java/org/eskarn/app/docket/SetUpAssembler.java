@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.requirement.Judgement.Taken;
@@ -145,7 +146,7 @@ record SetUpAssembler(
                         setAside.get(sweep.id()),
                         signs.getOrDefault(sweep.id(), List.of())),
                 requirement,
-                row.corrections(gauge).on(requirement.terms().side()));
+                row.corrections(gauge).inside(requirement.terms().side() == SurfaceSide.INSIDE));
     }
 
     private Gauge gauge(@Nullable Long id, PartRequirement requirement) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.core.verdict.Verdict.Because;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -169,6 +170,10 @@ public class SetUpService {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (step.isPresent() && (!step.get().canBeLeftOut() || setUp.done(step.get()))) {
             throw lock.changedMeanwhile(setUp.row());
+        }
+        if (step.filter(Step.PROVE::equals).isPresent() && setUp.verdict().because() == Because.REPEATS_TO_GO) {
+            throw new DocketConflict(VerdictWords.of(setUp, DocketPage.figures(setUp))
+                            .line() + " before this can be judged: take it, or leave out the whole requirement.");
         }
         if (step.filter(Step.GAUGE::equals).isPresent()
                 && setUp.sweep().gauges().stream().anyMatch(Gauge::missing)) {

@@ -55,11 +55,14 @@ final class BearingAnswer {
         if (typed == null || !fields.readable()) {
             return Optional.empty();
         }
+        Ring ring = fields.choice("ring", Ring.INNER);
+        // A shaft usually turns in a housing under a load that stands still.
+        Turning usual = ring == Ring.INNER ? Turning.TURNING : Turning.STANDING;
         Asked asked = new Asked(
-                fields.choice("ring", Ring.INNER),
+                ring,
                 typed.millimetres(),
                 fields.choice("precision", Bearing.Precision.NORMAL),
-                fields.choice("turning", Turning.TURNING),
+                fields.choice("turning", usual),
                 fields.choice("load", Choices.Load.NORMAL));
         double[] sizes = seat.stream().mapToDouble(Double::doubleValue).toArray();
         for (double size : sizes) {

@@ -93,7 +93,8 @@ public class LedgerService {
         }
         Docket docket = dockets.lock(number, signer.id());
         if (!docket.settled()) {
-            throw new SigningRefused("docket", "Not every verdict is accepted yet: finish the requirements first.");
+            throw new SigningRefused(
+                    "docket", "Not every verdict is accepted yet: " + String.join("; ", docket.open()) + ".");
         }
         Content content = documents.content(docket);
         if (!hash(content).equals(seen)) {

@@ -3,6 +3,7 @@ package org.eskarn.app.ledger;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -27,6 +28,8 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
 
     /** Stations of a ring or line that stand side by side on paper. */
     private static final int SIDE_BY_SIDE = 12;
+
+    private static final double HALF_A_TURN = 180;
 
     public record Row(String name, List<String> cells, boolean struck) {}
 
@@ -61,6 +64,7 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
                 .anyMatch(sweep -> sweep.readings().stream()
                         .anyMatch(reading -> reading.place() > sweep.stations().size()));
         List<String> all = new ArrayList<>(stations);
+        inPlace(all, sweeps);
         if (returns) {
             all.add("return");
         }
@@ -83,6 +87,37 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
             tables.add(new ReadingTable(from == 0 ? unit(layout, sweeps) : "", "at", part, rows, false));
         }
         return tables;
+    }
+
+    /** What was found while hunting stands between its neighbours, where the stations have an order of their own. */
+    private static void inPlace(List<String> names, List<SweepPart> sweeps) {
+        Map<String, Double> places = new LinkedHashMap<>();
+        boolean round = false;
+        for (SweepPart sweep : sweeps) {
+            for (StationPart station : sweep.stations()) {
+                round |= station.angle() != null;
+                String place = round ? station.angle() : station.along();
+                if (place != null) {
+                    places.putIfAbsent(station.name(), Double.valueOf(place));
+                }
+            }
+        }
+        Set<Double> different = new HashSet<>(places.values());
+        if (names.size() < 2 || !places.keySet().containsAll(names) || different.size() < places.size()) {
+            return;
+        }
+        double first = places.getOrDefault(names.get(0), 0.0);
+        double step = places.getOrDefault(names.get(1), 0.0) - first;
+        boolean rising = round ? within(step) <= HALF_A_TURN : step > 0;
+        boolean turning = round;
+        names.sort(Comparator.comparingDouble(name -> {
+            double from = (places.getOrDefault(name, 0.0) - first) * (rising ? 1 : -1);
+            return turning ? within(from) : from;
+        }));
+    }
+
+    private static double within(double degrees) {
+        return (degrees % (2 * HALF_A_TURN) + 2 * HALF_A_TURN) % (2 * HALF_A_TURN);
     }
 
     private static String name(SweepPart sweep, int place) {

@@ -20,7 +20,7 @@ import org.eskarn.core.units.LengthUnit;
  *                  Δ = ITn − IT(n−1) for K, M, N to grade 8 and P to ZC to grade 7, over 3 up to 500 mm; else 0
  * </pre>
  *
- * <p>Special cases of the standard: N from grade 9 on, over 3 up to 500 mm, has ES = 0; K from grade 9 on is defined up to
+ * <p>Special cases of the standard: holes K to ZC begin with grade 3; N from grade 9 on, over 3 up to 500 mm, has ES = 0; K from grade 9 on is defined up to
  * 3 mm only, of those sizes; M6 over 250 up to 315 mm has ES = −9 µm; A, B, a, b, grades 14 to 18 and N from grade 9 on are
  * not for sizes up to 1 mm.
  *
@@ -41,6 +41,7 @@ public final class IsoLimits {
     private static final int GRADE_8 = Grade.of(8).index();
     private static final int GRADE_7 = Grade.of(7).index();
     private static final int GRADE_6 = Grade.of(6).index();
+    private static final int GRADE_3 = Grade.of(3).index();
     private static final int GRADE_4 = Grade.of(4).index();
     private static final int GRADE_14 = Grade.of(14).index();
 
@@ -139,6 +140,9 @@ public final class IsoLimits {
 
     private static int upperOfHole(ToleranceClass written, String small, int range, double size, int deviation) {
         int grade = written.grade().index();
+        if (grade < GRADE_3) {
+            return IsoTables.NONE;
+        }
         boolean delta = size > DELTA_OVER && size <= DELTA_UP_TO;
         if (small.equals("n") && grade > GRADE_8) {
             if (size <= SMALLEST_FOR_ALL) {
@@ -179,7 +183,19 @@ public final class IsoLimits {
         }
         neighbour(near, millimetres, written, letter, -1);
         neighbour(near, millimetres, written, letter, +1);
-        return new FitUndefined("ISO 286 defines no " + written + " for " + millimetres.toPlainString() + " mm.", near);
+        String sentence = "ISO 286 defines no " + (written.hole() ? "hole " : "shaft ") + written + " for "
+                + millimetres.toPlainString() + " mm";
+        List<String> other = new ArrayList<>();
+        addIfDefined(
+                other,
+                millimetres,
+                written.counterpart().letters(),
+                written.grade().index());
+        return new FitUndefined(
+                other.isEmpty()
+                        ? sentence + "."
+                        : sentence + ", but a " + (written.hole() ? "shaft " : "hole ") + other.get(0) + ".",
+                near);
     }
 
     private static void neighbour(

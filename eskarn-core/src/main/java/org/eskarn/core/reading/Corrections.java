@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 
 /**
@@ -73,10 +72,9 @@ public record Corrections(
         return sag.multiply(MINUS_TWO);
     }
 
-    /** The same on an inside or an outside surface. */
-    public Corrections on(SurfaceSide side) {
-        return new Corrections(
-                drift, sag, side == SurfaceSide.INSIDE, leverDegrees, reversed, masterDeviation, secondDeviation);
+    /** The same on an inside surface, or on an outside one. */
+    public Corrections inside(boolean surface) {
+        return new Corrections(drift, sag, surface, leverDegrees, reversed, masterDeviation, secondDeviation);
     }
 
     /** The same on a master that is off by so much, µm. */

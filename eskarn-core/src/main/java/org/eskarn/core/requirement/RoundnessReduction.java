@@ -197,6 +197,10 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
                                 + ".",
                         Figure.deviation("", 2 * wave.amplitude()),
                         Figure.deviation("", harmonics.seenByTwoPoints()))));
+        if (!profile.judged().unique()) {
+            remarks.add(Remark.of("The " + profile.judged().kind().title()
+                    + " circle fits in more than one place; judged is the one about which" + " roundness is largest."));
+        }
         int stations = profile.stations().size();
         if (harmonics.limit() < Harmonics.MOST) {
             remarks.add(Remark.of(

@@ -173,9 +173,14 @@ public record SlopesReduction(
                     Figure.deviation("resultant of the planes" + (piece.isEmpty() ? "" : ", " + piece), amount)));
         }
         if (what == Characteristic.PARALLELISM_OF_LINES && slopes.size() == 2) {
+            // Read from the other side, what opens seems to close: which of both it is, only who read them knows.
+            String both = slopes.get(0).name() + " against " + slopes.get(1).name();
             figures.add(Figure.deviation(
-                    slopes.get(0).name() + " less " + slopes.get(1).name(),
+                    both + ", both read from one side",
                     slopes.get(0).scaled() - slopes.get(1).scaled()));
+            figures.add(Figure.deviation(
+                    both + ", read from opposite sides",
+                    slopes.get(0).scaled() + slopes.get(1).scaled()));
         }
         // The two planes of an axis, or bend and twist, are not alike: their mean says nothing.
         if (what == Characteristic.PARALLELISM_OF_LINES && slopes.size() > 1) {
@@ -186,6 +191,7 @@ public record SlopesReduction(
             remarks.add(
                     Remark.of("Read over less than " + per + ": the error is carried on beyond where it was read."));
         }
+        Lines.unchecked(requirement.basis().reversal(), remarks);
         pieces(slopes, remarks);
         return new Told(figures, List.of(new FigureTable("Pair by pair", heads, rows)), remarks);
     }

@@ -13,7 +13,8 @@ import org.eskarn.core.zone.ThinnestBand;
  * <pre>roundness = outer − inner = max ρᵢ − min ρᵢ</pre>
  *
  * with ρᵢ the deviation seen from the found centre. Where the radius R is known, ρᵢ is exact, the distance of the point
- * (R + dᵢ, θᵢ) from the centre less R: the fit is repeated about the centre it found until the centre stands still, so that an off-centre of millimetres does no harm.
+ * (R + dᵢ, θᵢ) from the centre less R: the fit is repeated about the centre it found until the centre stands still, so that an off-centre of millimetres does no harm;
+ * inscribed and circumscribed circles are then found exactly ({@link HeldCircle}).
  * Where R is not known, ρᵢ = dᵢ − a cos θᵢ − b sin θᵢ, the limaçon form, whose error is a²/2R.
  *
  * <p>Least squares: Σ (ρᵢ − level)² smallest. Minimum zone: outer − inner smallest, proved by four contacts, outside and
@@ -22,8 +23,7 @@ import org.eskarn.core.zone.ThinnestBand;
  *
  * <p>Degenerate cases: repeated angles count as they are; three readings lie on every kind of circle, roundness 0;
  * equal readings give 0. Deviations beyond a third of R are taken in limaçon form, as no gauge reaches so far. For
- * inscribed and circumscribed circles the stations must reach round more than half a turn. An inscribed circle between two
- * opposite readings can have two best places, which differ by d²/2R at most; one of them is returned.
+ * inscribed and circumscribed circles the stations must reach round more than half a turn.
  *
  * @param cosine of the centre, µm towards 0°
  * @param sine of the centre, µm towards 90°
@@ -31,13 +31,27 @@ import org.eskarn.core.zone.ThinnestBand;
  * @param inner smallest ρ, µm
  * @param outer largest ρ, µm
  * @param touching the readings that hold the circle, from 0; empty for least squares
+ * @param unique whether there is only one such circle; of several inscribed ones that about which roundness is largest
  */
 public record ReferenceCircle(
-        Kind kind, double cosine, double sine, double level, double inner, double outer, List<Integer> touching) {
+        Kind kind,
+        double cosine,
+        double sine,
+        double level,
+        double inner,
+        double outer,
+        List<Integer> touching,
+        boolean unique) {
 
     private static final int MOST_ROUNDS = 12;
     /** µm; a centre that moves by less stands still. */
     private static final double STILL = 1e-7;
+
+    /** Of directions; so near to opposite is opposite. */
+    private static final double OPPOSITE = 1e-12;
+
+    /** µm; centres further apart are two. */
+    private static final double APART = 1e-3;
 
     private static final int HALVINGS = 40;
     /** Of the roundness; a reading so near to its circle touches it. */
@@ -100,7 +114,8 @@ public record ReferenceCircle(
                 level,
                 inner,
                 outer,
-                touching.stream().map(i -> i % readings).distinct().sorted().toList());
+                touching.stream().map(i -> i % readings).distinct().sorted().toList(),
+                unique);
     }
 
     /** How far the centre is off the axis of the sweep, µm. */
@@ -143,6 +158,7 @@ public record ReferenceCircle(
         private double outer;
         private double mean;
         private int[] near = new int[0];
+        private boolean unique = true;
 
         Fitting(Kind kind, double[] radians, double[] outwards, double radius) {
             this.kind = kind;
@@ -189,7 +205,82 @@ public record ReferenceCircle(
                 }
                 merit = moved;
             }
+            if (kind == Kind.MAXIMUM_INSCRIBED || kind == Kind.MINIMUM_CIRCUMSCRIBED) {
+                if (radius > 0) {
+                    exactly();
+                } else {
+                    slide();
+                }
+            }
             return Optional.of(result());
+        }
+
+        /** In limaçon form two contacts right opposite leave the circle free to slide; it is taken where roundness is largest. */
+        private void slide() {
+            for (int one : near) {
+                for (int other : near) {
+                    double apart = c[one] * c[other] + s[one] * s[other];
+                    if (one < other && apart < -1 + OPPOSITE) {
+                        slideAcross(-alongSine[one], alongCosine[one]);
+                        return;
+                    }
+                }
+            }
+        }
+
+        private void slideAcross(double towardsCosine, double towardsSine) {
+            double inwards = kind == Kind.MAXIMUM_INSCRIBED ? 1 : -1;
+            double held = kind == Kind.MAXIMUM_INSCRIBED ? inner : outer;
+            double back = Double.NEGATIVE_INFINITY;
+            double forth = Double.POSITIVE_INFINITY;
+            for (int i = 0; i < d.length; i++) {
+                double room = inwards * (d[i] - held);
+                double per = inwards * (towardsCosine * alongCosine[i] + towardsSine * alongSine[i]);
+                if (per > OPPOSITE) {
+                    forth = Math.min(forth, room / per);
+                } else if (per < -OPPOSITE) {
+                    back = Math.max(back, room / per);
+                }
+            }
+            if (!(forth - back > APART) || Double.isInfinite(forth - back)) {
+                return;
+            }
+            unique = false;
+            double fromCosine = cosine;
+            double fromSine = sine;
+            lookFrom(fromCosine + back * towardsCosine, fromSine + back * towardsSine);
+            double behind = outer - inner;
+            lookFrom(fromCosine + forth * towardsCosine, fromSine + forth * towardsSine);
+            if (behind > outer - inner) {
+                lookFrom(fromCosine + back * towardsCosine, fromSine + back * towardsSine);
+            }
+        }
+
+        /** The contacts as they really lie: the straight form of the fit cannot tell places along a slide apart. */
+        private void exactly() {
+            double[] x = new double[outwards.length];
+            double[] y = new double[outwards.length];
+            for (int i = 0; i < x.length; i++) {
+                x[i] = (radius + outwards[i]) * alongCosine[i];
+                y[i] = (radius + outwards[i]) * alongSine[i];
+            }
+            List<HeldCircle> circles = kind == Kind.MINIMUM_CIRCUMSCRIBED
+                    ? List.of(HeldCircle.circumscribed(x, y))
+                    : HeldCircle.inscribed(x, y);
+            double widest = Double.NEGATIVE_INFINITY;
+            HeldCircle best = null;
+            for (HeldCircle circle : circles) {
+                lookFrom(circle.x(), circle.y());
+                unique &= best == null || Math.hypot(circle.x() - best.x(), circle.y() - best.y()) < APART;
+                if (outer - inner > widest) {
+                    widest = outer - inner;
+                    best = circle;
+                }
+            }
+            if (best != null) {
+                lookFrom(best.x(), best.y());
+                near = best.touching();
+            }
         }
 
         /**
@@ -318,7 +409,7 @@ public record ReferenceCircle(
                     .sorted()
                     .boxed()
                     .toList();
-            return new ReferenceCircle(kind, cosine, sine, level, inner, outer, touching);
+            return new ReferenceCircle(kind, cosine, sine, level, inner, outer, touching, unique);
         }
     }
 }

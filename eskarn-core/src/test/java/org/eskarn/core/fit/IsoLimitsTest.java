@@ -115,10 +115,17 @@ class IsoLimitsTest {
     }
 
     @Test
-    void whatIsNotDefinedNamesItsNeighbours() {
+    void whatIsNotDefinedNamesItsNeighbours() throws FitUndefined {
         assertThatThrownBy(() -> limits("45", "j9"))
                 .isInstanceOf(FitUndefined.class)
-                .hasMessage("ISO 286 defines no j9 for 45 mm. Near it: j7, js9, k9.");
+                .hasMessage("ISO 286 defines no shaft j9 for 45 mm. Near it: j7, js9, k9.");
+        assertThatThrownBy(() -> limits("45", "J5"))
+                .hasMessage("ISO 286 defines no hole J5 for 45 mm, but a shaft j5. Near it: J6, JS5, K5.");
+        // Holes K to ZC begin with grade 3; their shafts do not.
+        for (String hole : List.of("K01", "M0", "N1", "P2", "S2", "ZC1")) {
+            assertThatThrownBy(() -> limits("45", hole)).hasMessageContaining("no hole " + hole);
+        }
+        assertThat(limits("45", "k2").lower()).isZero();
         assertThatThrownBy(() -> limits("20", "t6")).hasMessageContaining("Near it: s6, u6.");
         assertThatThrownBy(() -> limits("600", "x7")).hasMessageContaining("u7");
         assertThatThrownBy(() -> limits("0", "H7")).hasMessageContaining("outside");

@@ -80,7 +80,7 @@ class CorrectionsTest {
         double[] shown = drooping(droop, side == SurfaceSide.INSIDE, part);
         double[] expected = drooping(0, side == SurfaceSide.INSIDE, part);
         Sweep corrected = new Corrections(false, Optional.of(sag), 0)
-                .on(side)
+                .inside(side == SurfaceSide.INSIDE)
                 .apply(sweep(0, i -> shown[i]), 1)
                 .sweep();
         assertThat(corrected.micrometres()).containsExactly(expected, within(1e-9));

@@ -91,7 +91,7 @@ class LimitCheckTest {
         "BORE_SIZE, H7/g6, the class of the hole alone",
         "FIT_OF_PAIR, H7, one for the shaft",
         "BORE_SIZE, RC4, is metric",
-        "OUTSIDE_SIZE, j9, defines no j9"
+        "OUTSIDE_SIZE, j9, defines no shaft j9"
     })
     void aFitCodeThatIsNotMeantIsRefusedWithWhatIs(Characteristic what, String code, String says) {
         Limit limit = new Limit(

@@ -178,4 +178,78 @@ class ReferenceCircleTest {
         assertThat(ReferenceCircle.of(Kind.MINIMUM_ZONE, new double[] {0, 0, 0}, new double[] {1, 2, 3}, RADIUS))
                 .isEmpty();
     }
+
+    /** Every circle on two points and through three, tried one by one. */
+    private static double byHand(Kind kind, double[] x, double[] y) {
+        int n = x.length;
+        double best = kind == Kind.MAXIMUM_INSCRIBED ? 0 : Double.POSITIVE_INFINITY;
+        for (int a = 0; a < n; a++) {
+            for (int b = a + 1; b < n; b++) {
+                best = better(kind, best, x, y, (x[a] + x[b]) / 2, (y[a] + y[b]) / 2, a);
+                for (int c = b + 1; c < n; c++) {
+                    double d = 2 * ((x[b] - x[a]) * (y[c] - y[a]) - (y[b] - y[a]) * (x[c] - x[a]));
+                    double bb = (x[b] - x[a]) * (x[b] - x[a]) + (y[b] - y[a]) * (y[b] - y[a]);
+                    double cc = (x[c] - x[a]) * (x[c] - x[a]) + (y[c] - y[a]) * (y[c] - y[a]);
+                    double px = x[a] + ((y[c] - y[a]) * bb - (y[b] - y[a]) * cc) / d;
+                    double py = y[a] + ((x[b] - x[a]) * cc - (x[c] - x[a]) * bb) / d;
+                    best = better(kind, best, x, y, px, py, a);
+                }
+            }
+        }
+        return best;
+    }
+
+    private static double better(Kind kind, double best, double[] x, double[] y, double px, double py, int on) {
+        double radius = Math.hypot(x[on] - px, y[on] - py);
+        boolean inscribed = kind == Kind.MAXIMUM_INSCRIBED;
+        // A centre far outside belongs to no circle between the points.
+        if (!Double.isFinite(radius) || (inscribed && Math.hypot(px, py) > RADIUS / 2)) {
+            return best;
+        }
+        for (int i = 0; i < x.length; i++) {
+            double reach = Math.hypot(x[i] - px, y[i] - py);
+            if (inscribed ? reach < radius - 1e-8 : reach > radius + 1e-8) {
+                return best;
+            }
+        }
+        return inscribed ? Math.max(best, radius) : Math.min(best, radius);
+    }
+
+    /** With two contacts nearly opposite the circle slides far before a third one holds it. */
+    @Test
+    void inscribedAndCircumscribedCirclesAreExactWhereTwoContactsAreNearlyOpposite() {
+        Random random = new Random(14);
+        for (int ring = 0; ring < 200; ring++) {
+            int n = 5 + random.nextInt(12);
+            double[] angles = new double[n];
+            double[] deviations = new double[n];
+            double[] x = new double[n];
+            double[] y = new double[n];
+            for (Kind kind : new Kind[] {Kind.MAXIMUM_INSCRIBED, Kind.MINIMUM_CIRCUMSCRIBED}) {
+                double towards = kind == Kind.MAXIMUM_INSCRIBED ? -1 : 1;
+                for (int i = 0; i < n; i++) {
+                    angles[i] = 2 * Math.PI * i / n;
+                    deviations[i] = towards * 300 * Math.abs(Math.cos(angles[i])) + random.nextInt(200) - 100;
+                    x[i] = (RADIUS + deviations[i]) * Math.cos(angles[i]);
+                    y[i] = (RADIUS + deviations[i]) * Math.sin(angles[i]);
+                }
+                ReferenceCircle found = of(kind, angles, deviations, RADIUS);
+                double radius = RADIUS + (kind == Kind.MAXIMUM_INSCRIBED ? found.inner() : found.outer());
+                assertThat(radius).as("ring " + ring + " " + kind).isCloseTo(byHand(kind, x, y), within(1e-6));
+            }
+        }
+    }
+
+    @Test
+    void twoLargestInscribedCirclesAreSaid() {
+        double[] angles = new double[8];
+        double[] oval = new double[8];
+        for (int i = 0; i < 8; i++) {
+            angles[i] = i * Math.PI / 4;
+            oval[i] = -200 * Math.cos(2 * angles[i]);
+        }
+        assertThat(of(Kind.MAXIMUM_INSCRIBED, angles, oval, RADIUS).unique()).isFalse();
+        oval[1] -= 40;
+        assertThat(of(Kind.MAXIMUM_INSCRIBED, angles, oval, RADIUS).unique()).isTrue();
+    }
 }
