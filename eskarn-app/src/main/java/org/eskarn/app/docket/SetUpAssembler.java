@@ -9,10 +9,10 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import org.eskarn.app.gauge.Gauge;
-import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.requirement.Judgement.Taken;
+import org.eskarn.core.round.SurfaceSide;
 import org.jspecify.annotations.Nullable;
 
 /**
