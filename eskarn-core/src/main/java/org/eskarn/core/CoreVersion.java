@@ -6,7 +6,7 @@ package org.eskarn.core;
  */
 public final class CoreVersion {
 
-    public static final String CURRENT = "6";
+    public static final String CURRENT = "7";
 
     private CoreVersion() {}
 }

@@ -131,20 +131,27 @@ class DocumentChecks {
                 .map(where -> new Finding(Finding.Kind.ROWS, where));
     }
 
-    /** Whether the chain ends where the database and the heads file say. */
+    /**
+     * Whether the chain ends where the database and the heads file say. They are read in the order opposite to that in which
+     * signing writes them, so that somebody who signs meanwhile is not taken for a gap.
+     */
     Optional<Found> end(Path headsFile) {
+        List<Head> kept = Heads.read(headsFile);
         HeadRow head = ledger.head();
-        Optional<DocumentRow> last = ledger.newest(0, 1).stream().findFirst();
-        int reached = last.map(DocumentRow::number).orElse(0);
-        for (Head kept : Heads.read(headsFile)) {
-            if (kept.number() > reached) {
-                return Optional.of(cut(reached, kept.number()));
+        int reached = ledger.newest(0, 1).stream()
+                .findFirst()
+                .map(DocumentRow::number)
+                .orElse(0);
+        for (Head each : kept) {
+            if (each.number() > reached) {
+                return Optional.of(cut(reached, each.number()));
             }
         }
         if (head.number() > reached) {
             return Optional.of(cut(reached, head.number()));
         }
-        return last.filter(row -> !row.hash().equals(head.hash()))
+        return ledger.byNumber(head.number())
+                .filter(row -> !row.hash().equals(head.hash()))
                 .map(row -> new Found(row.number(), new Finding(Finding.Kind.CHAIN, "")))
                 .or(() -> closedWithoutDocument(reached));
     }

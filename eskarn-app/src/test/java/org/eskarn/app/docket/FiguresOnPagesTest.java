@@ -4,31 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import java.math.BigDecimal;
-import java.math.MathContext;
 import java.math.RoundingMode;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import org.eskarn.app.account.AccountService;
-import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.Units;
-import org.eskarn.app.part.PartEditing;
-import org.eskarn.app.part.PartEditing.FeatureForm;
-import org.eskarn.app.part.PartEditing.PartForm;
-import org.eskarn.app.part.RequirementForm;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.app.running.Work;
-import org.eskarn.core.reading.ReadingUnit;
-import org.eskarn.core.round.SurfaceSide;
-import org.eskarn.core.units.LengthUnit;
+import org.eskarn.app.running.Written;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Requirements written, read, judged and signed as people do it, against figures worked out by hand: the verdict page in all
@@ -94,13 +82,8 @@ class FiguresOnPagesTest {
             })
     void theSameFigureStandsEverywhere(String fields, String read, double judged, String unit, String word)
             throws Exception {
-        Work work = work(fields);
-        work.prepare(MARA).zero(MARA);
-        Gauge gauge = work.setUp().sweep().gauge();
-        List<String> typed = List.of(read.split(" ")).stream()
-                .map(each -> typed(new BigDecimal(each), gauge))
-                .toList();
-        work.read(MARA, String.join(" ", typed)).confirm(MARA, Step.PROVE);
+        Work work = Written.open(eskarn, fields);
+        Written.read(work.prepare(MARA).zero(MARA), read).confirm(MARA, Step.PROVE);
         String address = eskarn.address() + "/dockets/" + work.number() + "/1?step=verdict";
         for (Units shown : Units.values()) {
             eskarn.bean(AccountService.class).setUnits(eskarn.account(MARA).id(), shown);
@@ -119,55 +102,6 @@ class FiguresOnPagesTest {
                 VerdictWords.of(work.setUp(), DocketPage.figures(work.setUp())).line();
         assertThat(sheet).contains(line);
         assertThat(page.request().get(eskarn.address() + "/ledger").text()).contains("/ledger/" + work.number());
-    }
-
-    private Work work(String fields) throws Exception {
-        PartEditing editing = eskarn.bean(PartEditing.class);
-        String number = "TF-" + System.nanoTime();
-        long part = editing.create(new PartForm(number, "A", "Piece", "", ""));
-        boolean inch = fields.contains("unit=INCH");
-        boolean small = fields.contains("nominal=0.1;");
-        LengthUnit drawn = inch ? LengthUnit.INCH : LengthUnit.MILLIMETRE;
-        String size = inch ? "0.75" : small ? "" : "30";
-        editing.saveFeature(part, 0, 0, new FeatureForm("Piece", "", SurfaceSide.OUTSIDE, size, drawn, ""));
-        long feature = eskarn.bean(org.eskarn.app.part.PartService.class)
-                .features(part)
-                .get(0)
-                .id();
-        Map<String, Object> form = new HashMap<>(Map.of(
-                "title", "Figure",
-                "featureId", feature,
-                "unit", "MILLIMETRE",
-                "lengthUnit", "MILLIMETRE",
-                "resolutionUnit", "MICROMETRE",
-                "rule", "SIMPLE",
-                "gaugeKind", "INDICATOR",
-                "zeroRule", "FIRST_STATION",
-                "flicker", "MIDDLE",
-                "workKind", "ON_THE_PLATE"));
-        String last = "";
-        for (String each : fields.split("; ")) {
-            int at = each.indexOf('=');
-            if (at < 0) {
-                form.put(last, form.get(last) + "; " + each);
-            } else {
-                last = each.substring(0, at).strip();
-                form.put(last, each.substring(at + 1).strip());
-            }
-        }
-        RequirementForm written = JsonMapper.builder().build().convertValue(form, RequirementForm.class);
-        editing.saveRequirement(part, 1, 0, written);
-        return Work.open(eskarn.context(), number, "A", 1, MARA);
-    }
-
-    private static String typed(BigDecimal micrometres, Gauge gauge) {
-        BigDecimal unit = gauge.readingUnit() == ReadingUnit.DIVISION
-                ? gauge.graduation().multiply(gauge.graduationUnit().micrometres())
-                : gauge.readingUnit().length().orElseThrow().micrometres();
-        return micrometres
-                .divide(unit, MathContext.DECIMAL64)
-                .stripTrailingZeros()
-                .toPlainString();
     }
 
     /** The figure in the units shown, with the decimals every page gives it, by a sum of its own. */

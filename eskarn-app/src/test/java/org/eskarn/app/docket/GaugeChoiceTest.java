@@ -4,11 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.eskarn.app.docket.GaugeChoice.Offer;
+import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
+import org.eskarn.core.requirement.Characteristic;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -51,5 +54,23 @@ class GaugeChoiceTest {
                 .filteredOn(offer -> offer.gauge().mark().equals(mark))
                 .singleElement()
                 .satisfies(offer -> assertThat(offer.override()).isEqualTo(override));
+    }
+
+    /** Requirements of before may ask for a size and name no master: a comparator would tell of the zero only. */
+    @Test
+    void aComparatorWithoutAMasterReadsNoSize(Eskarn eskarn) {
+        PartService parts = eskarn.bean(PartService.class);
+        PartRequirement sized = parts
+                .requirements(parts.byNumber("TG-112", "A").orElseThrow().id())
+                .stream()
+                .filter(each -> each.terms().characteristic() == Characteristic.OUTSIDE_SIZE)
+                .findFirst()
+                .orElseThrow();
+        Gauge dial = eskarn.bean(GaugeService.class).all().stream()
+                .filter(gauge -> gauge.mark().equals("LI-4"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(GaugeChoice.offer(sized, dial, Eskarn.today()).refusal())
+                .isEqualTo("it compares with a master, and the requirement names none");
     }
 }

@@ -100,6 +100,7 @@ class WholeJobTest {
         page.locator("button:has-text('Set it again for one more sweep')").press("Enter");
         screen.shows("Zero");
         screen.verdictIs("not proven yet");
+        assertThat(page.locator("button:has-text('Zero is set')")).isFocused();
         screen.press("Enter");
         screen.tapeIs("–");
         screen.press("?");

@@ -212,4 +212,13 @@ class AnswersTest {
                         .headline())
                 .contains("29.9862");
     }
+
+    /** The usual load belongs to the ring; another is chosen openly. */
+    @Test
+    void theLoadUsuallyStandsStillOnAnOuterRing() {
+        assertThat(all(answer("bearings", "ring=OUTER&size=85"))).contains("stands still on may slide");
+        assertThat(all(answer("bearings", "ring=INNER&size=45"))).contains("turns round on creeps");
+        assertThat(all(answer("bearings", "ring=OUTER&size=85&turning=TURNING")))
+                .contains("turns round on creeps");
+    }
 }

@@ -40,4 +40,18 @@ class UnitsTest {
         assertThat(display.symbol()).isEqualTo("°");
         assertThat(display.companion().symbol()).isEqualTo("mm");
     }
+
+    /** 70° less 39.8° is 30.2°, whatever their sines differ by; and what is something is not said to be nothing. */
+    @Test
+    void figuresLieApartByWhatTheyAreSaidIn() {
+        Display angles = new Display(LengthUnit.MICROMETRE, 40_000);
+        double seventy = angles.micrometres(70);
+        assertThat(angles.apart(seventy, angles.micrometres(39.8))).isEqualTo("30.200");
+        assertThat(angles.about(seventy, angles.micrometres(70.1) - seventy)).startsWith("0.1");
+        Display lengths = new Display(LengthUnit.MICROMETRE);
+        assertThat(lengths.apart(16.9706, 16.97)).isEqualTo("0.001");
+        assertThat(lengths.apart(17, 17)).isEqualTo("0.0");
+        assertThat(lengths.apart(12, 10)).isEqualTo("2.0");
+        assertThat(lengths.about(12, 3)).isEqualTo("3.0");
+    }
 }

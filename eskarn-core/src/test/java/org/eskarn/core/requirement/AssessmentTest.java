@@ -13,10 +13,13 @@ import java.util.stream.IntStream;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.uncertainty.Contribution.Source;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict.Because;
@@ -141,6 +144,57 @@ class AssessmentTest {
         Asked total = Asked.of(TOTAL_RUNOUT, Asked.atMost("0.030"), Asked.layout(TOTAL_RUNOUT, RINGS, "10 60", "4"));
         assertThat(total.returned(20.0, 20, 20, 20, 20, 6, 6, -6, -6).verdict().value())
                 .isCloseTo(20 + 6 * Math.sqrt(2), within(1e-9));
+    }
+
+    /** Simple acceptance takes the figure as it is, but not one less certain than all that is allowed. */
+    @Test
+    void nothingPassesOnAFigureLessCertainThanAllThatIsAllowed() {
+        Asked tight = Asked.of(CIRCULAR_RUNOUT_RADIAL, Asked.atMost("0.001"), EIGHT);
+        Assessment within = tight.returned(0.0, 0, 0, 0.5, 0.5, 0.5, 0, 0, 0);
+        assertThat(within.verdict().because()).isEqualTo(Because.WITHIN_UNCERTAINTY);
+        assertThat(within.verdict().rule()).isEqualTo(DecisionRule.STRINGENT);
+        // An honest fail needs no fine gauge.
+        assertThat(tight.returned(0.0, JOURNAL).verdict().outcome()).isEqualTo(Outcome.FAIL);
+    }
+
+    /** The tolerance over the length read: 50 µm per metre are 5 µm over 100 mm, and a tenth of that may be lost. */
+    @Test
+    void aLimitPerLengthIsHeldOverTheLengthRead() {
+        Limit perMetre = new Limit(
+                LimitKind.MAXIMUM,
+                null,
+                null,
+                new java.math.BigDecimal("0.05"),
+                LimitUnit.MILLIMETRE,
+                "",
+                null,
+                "",
+                Length.of("1000", LengthUnit.MILLIMETRE));
+        Asked upright = Asked.of(
+                Characteristic.SQUARENESS,
+                perMetre,
+                Asked.layout(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", ""));
+        assertThat(upright.requirement().allowedMovement()).isCloseTo(5, within(1e-9));
+        assertThat(upright.returned(0.6, 0, 2, 4).verdict().because()).isEqualTo(Because.RETURN_OUT);
+        Assessment held = upright.returned(0.5, 0, 2, 4);
+        assertThat(held.verdict().value()).isCloseTo(40, within(1e-9));
+    }
+
+    /** The same readings are as certain on one ring as over several. */
+    @Test
+    void theOffsetOverRingsIsAsUncertainAsOnOne() {
+        double[] rough = {0, 6, 2, 9, 12, 20, 12, 3};
+        Asked one =
+                Asked.of(CIRCULAR_RUNOUT_RADIAL, Asked.atMost("0.015"), EIGHT).stated(StatedAs.OFFSET);
+        Asked over = Asked.of(
+                        CIRCULAR_RUNOUT_RADIAL,
+                        Asked.atMost("0.015"),
+                        Asked.layout(CIRCULAR_RUNOUT_RADIAL, RINGS, "10", "8"))
+                .stated(StatedAs.OFFSET);
+        UncertaintyBudget single = one.returned(0.0, rough).budget().orElseThrow();
+        UncertaintyBudget sections = over.returned(0.0, rough).budget().orElseThrow();
+        assertThat(sections.expanded()).isCloseTo(single.expanded(), within(1e-12));
+        assertThat(sections.parts()).extracting("source").contains(Source.FORM);
     }
 
     /** A section of two stations tells no centre, and is not left out. */

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
@@ -16,6 +18,7 @@ import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.round.SurfaceSide;
@@ -61,8 +64,7 @@ class GeneratedRequirementsTest {
         assertThat(cases).isPositive();
     }
 
-    private Requirement requirement(
-            Characteristic what, LayoutKind kind, StatedAs as, LimitKind limitKind, boolean metric)
+    private Case requirement(Characteristic what, LayoutKind kind, StatedAs as, LimitKind limitKind, boolean metric)
             throws LayoutRejected {
         LengthUnit unit = metric ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
         boolean planes = as == StatedAs.RESULTANT;
@@ -75,7 +77,13 @@ class GeneratedRequirementsTest {
         Layout plain = new WrittenLayout(kind, unit, first, second(kind, metric))
                 .read(what.ends())
                 .returning(kind.returns() && !what.readsSizes());
-        Layout layout = each ? plain.rezeroed() : plain;
+        // Sections and lines may each have a zero of their own, which is read again before the next.
+        boolean sections =
+                what.rezeroed() && (kind == LayoutKind.RINGS || kind == LayoutKind.LINES) && random.nextBoolean();
+        boolean twice = what.reversible() && kind != LayoutKind.STEPS && !level && random.nextBoolean();
+        Reversal reversal = twice ? Reversal.values()[1 + random.nextInt(3)] : Reversal.NONE;
+        Layout once = each || sections ? plain.rezeroed() : plain;
+        Layout layout = twice ? once.twice(reversal.first(), reversal.second()) : once;
         boolean per = what.sloping() && random.nextBoolean();
         Optional<Length> set = what.readsSizes() && what != Characteristic.FIT_OF_PAIR && random.nextBoolean()
                 ? Optional.of(size(metric))
@@ -84,11 +92,11 @@ class GeneratedRequirementsTest {
                 set,
                 Optional.of(new Length(new BigDecimal(metric ? "40" : "1.5"), unit)),
                 per || each ? Optional.of(new Length(new BigDecimal(metric ? "100" : "4"), unit)) : Optional.empty(),
-                each ? Zeroing.EACH_STEP : Zeroing.ONE_FOR_ALL,
+                each || sections ? Zeroing.EACH_STEP : Zeroing.ONE_FOR_ALL,
                 Optional.empty(),
-                Reversal.NONE,
+                reversal,
                 Optional.empty());
-        return new Requirement(
+        Requirement asked = new Requirement(
                 what,
                 random.nextBoolean() ? SurfaceSide.INSIDE : SurfaceSide.OUTSIDE,
                 limit(what, limitKind, unit, per),
@@ -99,6 +107,40 @@ class GeneratedRequirementsTest {
                 1,
                 layout,
                 basis);
+        return new Case(asked, plain);
+    }
+
+    /**
+     * @param asked as it is read
+     * @param plain its stations without those that only close a section, and in one set-up
+     */
+    private record Case(Requirement asked, Layout plain) {
+
+        /** The same read once on one zero, for plain sums. */
+        Requirement once() {
+            Basis basis = asked.basis();
+            boolean steps = asked.basis().zeroing() == Zeroing.EACH_STEP
+                    && plain.kind() == asked.layout().kind()
+                    && asked.layout().closings().isEmpty();
+            return new Requirement(
+                    asked.characteristic(),
+                    asked.side(),
+                    asked.limit(),
+                    asked.statedAs(),
+                    asked.rule(),
+                    asked.allowedReturn(),
+                    asked.flicker(),
+                    1,
+                    plain,
+                    new Basis(
+                            basis.setTo(),
+                            basis.radius(),
+                            basis.span(),
+                            steps ? Zeroing.EACH_STEP : Zeroing.ONE_FOR_ALL,
+                            Optional.empty(),
+                            Reversal.NONE,
+                            Optional.empty()));
+        }
     }
 
     private static Length size(boolean metric) {
@@ -161,29 +203,43 @@ class GeneratedRequirementsTest {
         };
     }
 
-    private void check(Requirement asked) {
+    private void check(Case drawn) {
+        Requirement asked = drawn.asked();
         boolean metric = asked.layout().unit().metric();
         double graduation = metric ? GRADUATION_MM : GRADUATION_IN;
-        List<Double> typed = readings(asked, graduation);
+        Reversal reversal = asked.basis().reversal();
+        List<Double> once = readings(drawn, graduation);
+        List<Double> again = reversal.twice() ? readings(drawn, graduation) : List.of();
+        List<Double> typed = shares(reversal, once, again);
+        Iterator<Double> next =
+                Stream.concat(once.stream(), again.stream()).toList().iterator();
         List<Reading> readings = new ArrayList<>();
-        for (int i = 0; i < typed.size(); i++) {
-            readings.add(Reading.still(asked.layout().stations().get(i), typed.get(i)));
+        for (Station station : asked.layout().stations()) {
+            double zero = asked.layout().closes(station)
+                    ? readings.get(asked.layout().zeroOf(station).number() - 1).micrometres()
+                    : next.next();
+            readings.add(Reading.still(station, zero));
         }
-        Double back = asked.layout().returns() ? typed.get(0) : null;
+        Double back = asked.layout().returns()
+                ? (Double) readings.get(asked.layout().returnStation().number() - 1)
+                        .micrometres()
+                : null;
         Dial dial = new Dial(
                 Length.of(metric ? "1" : "0.1", metric ? LengthUnit.MICROMETRE : LengthUnit.THOU),
                 Length.of("1", LengthUnit.MICROMETRE),
                 Length.of("100", LengthUnit.MILLIMETRE));
         Assessment found = Assessment.of(asked, dial, new Sweep(asked.layout(), readings, back), Corrections.NONE);
         String name = asked.characteristic() + " over " + asked.layout().kind() + " " + asked.statedAs() + " "
-                + asked.limit().words() + " " + typed;
+                + asked.limit().words() + " " + reversal + " " + typed;
         assertThat(found.missing()).as(name).isEmpty();
         double judged = found.reduction().orElseThrow().judged();
-        List<Double> plain = new PlainFigures(asked, typed).all();
+        List<Double> plain = new PlainFigures(drawn.once(), typed).all();
         double[] bounds = bounds(asked);
         double tolerance = 1e-6;
         if (bounds.length == 0) {
-            assertThat(judged).as(name).isCloseTo(recorded(asked.characteristic(), plain), within(tolerance));
+            assertThat(Math.abs(judged))
+                    .as(name)
+                    .isCloseTo(Math.abs(recorded(asked.characteristic(), plain)), within(tolerance));
             assertThat(found.verdict().outcome()).isEqualTo(Outcome.RECORDED);
             return;
         }
@@ -212,14 +268,30 @@ class GeneratedRequirementsTest {
         }
     }
 
-    private List<Double> readings(Requirement asked, double graduation) {
+    /** What of two set-ups is the part's. */
+    private static List<Double> shares(Reversal reversal, List<Double> once, List<Double> again) {
+        List<Double> part = new ArrayList<>();
+        for (int i = 0; i < once.size(); i++) {
+            part.add(
+                    switch (reversal) {
+                        case NONE -> once.get(i);
+                        case ON_MASTER -> again.get(i) - once.get(i);
+                        case PART_TURNED -> (once.get(i) - again.get(i)) / 2;
+                        case FIXTURE_TURNED -> (once.get(i) + again.get(i)) / 2;
+                    });
+        }
+        return part;
+    }
+
+    private List<Double> readings(Case drawn, double graduation) {
+        Requirement asked = drawn.asked();
         boolean whole =
                 asked.characteristic().readsSizes() && asked.basis().setTo().isEmpty();
         double base = whole ? size(asked.layout().unit().metric()).micrometres() : 0;
         int spread = 3 + random.nextInt(12);
         double lean = random.nextInt(5) - 2;
         List<Double> readings = new ArrayList<>();
-        for (int i = 0; i < asked.layout().size(); i++) {
+        for (int i = 0; i < drawn.plain().size(); i++) {
             double wave = spread * Math.cos(i + spread);
             readings.add(base + graduation * Math.round(wave + lean * i / 3 + random.nextGaussian()));
         }

@@ -1,0 +1,126 @@
+package org.eskarn.app.docket;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
+import org.eskarn.app.running.Work;
+import org.eskarn.app.running.Written;
+import org.eskarn.core.verdict.Outcome;
+import org.eskarn.core.verdict.Verdict.Because;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+@ExtendWith(RunningEskarn.class)
+class VerdictWordsTest {
+
+    private static final String MARA = "m.quill";
+    private static final String RUNOUT =
+            "characteristic=CIRCULAR_RUNOUT_RADIAL; layoutKind=RING; layoutFirst=8; upper=0.020";
+
+    private static String line(Work work) {
+        return VerdictWords.of(work.setUp(), DocketPage.figures(work.setUp())).line();
+    }
+
+    private static List<String> remarks(Work work) {
+        return DocketPage.said(work.setUp()).remarks();
+    }
+
+    private static Work read(Eskarn eskarn, String fields, String read) throws Exception {
+        Work work = Written.open(eskarn, fields);
+        return Written.read(work.prepare(MARA).zero(MARA), read);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "characteristic=OUTSIDE_SIZE; gaugeKind=MICROMETER; layoutKind=RINGS; layoutFirst=5 15; layoutSecond=0 90; limitKind=BETWEEN; lower=29.990; upper=30.010 | 30012 29995 30002 29984 | 0.0020 mm over the upper limit and 0.0060 mm under the lower, 2 places out",
+                "characteristic=PITCH; layoutKind=RING; layoutFirst=8; upper=0.012 | 0 2 4 6 8 10 12 14 0 | 2.0 µm over the limit",
+                "characteristic=CIRCULAR_RUNOUT_RADIAL; layoutKind=RING; layoutFirst=4; upper=0.01697 | 6 6 -6 -6 6 | 0.001 µm over the limit, less than U",
+                "characteristic=PHASE_ANGLE; layoutKind=POINTS; layoutFirst=key; pin; limitKind=MAXIMUM; upper=0.015; radius=40 | 0 14 0 | 0.005 ° over the limit",
+                "characteristic=PLAY; layoutKind=CYCLES; layoutFirst=2; limitKind=BETWEEN; lower=0.010; upper=0.030 | 0 8 0 34 | 4.0 µm over the upper limit and 2.0 µm under the lower, 2 places out"
+            })
+    void bothLimitsAndTheirUnitsAreSaid(String fields, String read, String says, Eskarn eskarn) throws Exception {
+        Work work = read(eskarn, fields, read);
+        assertThat(line(work)).contains(says);
+    }
+
+    @Test
+    void everyPlaceThatIsOutIsNamed(Eskarn eskarn) throws Exception {
+        Work work = read(
+                eskarn,
+                "characteristic=OUTSIDE_SIZE; gaugeKind=MICROMETER; layoutKind=RING; layoutFirst=0 45 90 135;"
+                        + " limitKind=BETWEEN; lower=29.990; upper=30.010",
+                "30012 29980 30002 30014");
+        assertThat(remarks(work).get(0))
+                .isEqualTo(
+                        "Over the upper limit: 0° 30.0120 mm, 135° 30.0140 mm. Under the lower limit: 45° 29.9800 mm.");
+    }
+
+    /** Of a tolerance per length its share over the height read is what the return is held against. */
+    @Test
+    void theReturnIsHeldAgainstWhatIsAllowedOverTheLengthRead(Eskarn eskarn) throws Exception {
+        Work work = read(
+                eskarn,
+                "characteristic=SQUARENESS; layoutKind=LINE; layoutFirst=0 50 100; upper=0.050; per=1000",
+                "0 2 4 4.9");
+        assertThat(work.setUp().verdict().because()).isEqualTo(Because.RETURN_OUT);
+    }
+
+    /** What was left unproved with a reason leads to a verdict that says so; what can be mended is said. */
+    @Test
+    void leavingOutTheProofLeadsToAVerdictOrSaysWhatIsMissing(Eskarn eskarn) throws Exception {
+        Work out = read(eskarn, RUNOUT, "0 4 10 14 18 14 8 2 8");
+        assertThat(out.setUp().acceptable()).isFalse();
+        leaveProofOut(out);
+        out.confirm(MARA, Step.VERDICT);
+        assertThat(out.docket().settled()).isTrue();
+        assertThat(out.docket().outcome()).isEqualTo(Outcome.NOT_PROVEN);
+
+        Work twice = read(eskarn, RUNOUT + "; repeats=2", "0 4 10 14 18 14 8 2 0");
+        assertThat(twice.docket().open()).singleElement().asString().contains("Figure, at Prove");
+        assertThatThrownBy(() -> leaveProofOut(twice))
+                .hasMessageContaining("1 more valid sweep required before this can be judged");
+    }
+
+    private static void leaveProofOut(Work work) throws Exception {
+        work.bean(SetUpService.class)
+                .leaveOut(work.number(), 1, Optional.of(Step.PROVE), "fixture loose", work.version(), work.id(MARA));
+    }
+
+    @Test
+    void aHuntedStationCanBeTakenAwayUntilItIsRead(Eskarn eskarn) throws Exception {
+        Work work = read(eskarn, RUNOUT, "0 4 10 14 18 14 8 2");
+        ReadingService readings = work.bean(ReadingService.class);
+        long sweep = work.setUp().sweep().row().id();
+        readings.addStation(work.number(), 1, sweep, "65", work.version(), work.id(MARA));
+        assertThat(work.setUp().sweep().layout().size()).isEqualTo(9);
+        readings.takeStationAway(work.number(), 1, sweep, work.version(), work.id(MARA));
+        assertThat(work.setUp().sweep().layout().size()).isEqualTo(8);
+        assertThatThrownBy(() -> readings.takeStationAway(work.number(), 1, sweep, work.version(), work.id(MARA)))
+                .isInstanceOf(DocketConflict.class);
+        readings.addStation(work.number(), 1, sweep, "65", work.version(), work.id(MARA));
+        Written.read(work, "12");
+        assertThat(work.setUp().stationToTakeAway()).isEmpty();
+    }
+
+    /** A line in steps, two set-ups and four places that belong together have no room for one more. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "characteristic=PITCH; layoutKind=LINE; layoutFirst=50 100; upper=0.020; zeroing=EACH_STEP",
+                "characteristic=SQUARENESS; layoutKind=LINE; layoutFirst=0 50; upper=0.020; reversal=ON_MASTER",
+                "characteristic=BORES_IN_LINE; layoutKind=LINE; layoutFirst=10 60 210 260; upper=0.020"
+            })
+    void whereStationsBelongTogetherNoneIsHunted(String fields, Eskarn eskarn) throws Exception {
+        Work work = Written.open(eskarn, fields).prepare(MARA).zero(MARA);
+        assertThat(work.setUp().mayAddStation()).isFalse();
+    }
+}
