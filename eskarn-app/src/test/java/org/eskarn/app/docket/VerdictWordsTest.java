@@ -60,7 +60,7 @@ class VerdictWordsTest {
                 "30012 29980 30002 30014");
         assertThat(remarks(work).get(0))
                 .isEqualTo(
-                        "Over the upper limit: 0° 30.0120 mm, 135° 30.0140 mm. Under the lower limit: 45° 29.9800 mm.");
+                        "Over the upper limit: 0° 30.0120 mm; 135° 30.0140 mm. Under the lower limit: 45° 29.9800 mm.");
     }
 
     /** Of a tolerance per length its share over the height read is what the return is held against. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.eskarn.core.verdict.Bounds;
 
 /**
@@ -51,6 +52,13 @@ public record OutOfLimits(List<Figure> over, List<Figure> under, int places) {
         if (places < 2 || (over.isEmpty() && under.isEmpty())) {
             return Optional.empty();
         }
+        if (over.size() == places || under.size() == places) {
+            boolean above = !over.isEmpty();
+            return Optional.of(Remark.of("All " + places + " places lie "
+                    + (kind == LimitKind.MAXIMUM
+                            ? "beyond the limit."
+                            : above ? "over the upper limit." : "under the lower limit.")));
+        }
         List<Figure> said = new ArrayList<>(over);
         said.addAll(under);
         if (kind == LimitKind.MAXIMUM) {
@@ -67,8 +75,8 @@ public record OutOfLimits(List<Figure> over, List<Figure> under, int places) {
     }
 
     private static String list(List<Figure> figures) {
-        return String.join(
-                ", ",
-                figures.stream().map(f -> f.name().replace("%", "%%") + " %s").toList());
+        return figures.stream()
+                .map(figure -> figure.name().replace("%", "%%") + " %s")
+                .collect(Collectors.joining("; "));
     }
 }
