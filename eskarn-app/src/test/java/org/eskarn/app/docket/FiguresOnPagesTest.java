@@ -75,6 +75,8 @@ class FiguresOnPagesTest {
                 "characteristic=PITCH; layoutKind=RING; layoutFirst=8; upper=0.012 | 0 2 4 6 8 10 12 14 0 | -14 | MICROMETRE | fail",
                 "characteristic=PITCH; layoutKind=LINE; layoutFirst=0 50 100; upper=0.020; statedAs=ACCUMULATED | 6 -2 10 6 | 12 | MICROMETRE | pass",
                 "characteristic=PLAY; layoutKind=CYCLES; layoutFirst=2; limitKind=BETWEEN; lower=0.010; upper=0.030 | 0 8 0 34 | 34 | MICROMETRE | fail",
+                "characteristic=PLAY; layoutKind=CYCLES; layoutFirst=1; flicker=EXTREMES; upper=0.012 | 0 6/14 | 14 | MICROMETRE | fail",
+                "characteristic=ROUNDNESS; layoutKind=RING; layoutFirst=8; upper=0.006; statedAs=LEAST_SQUARES; flicker=EXTREMES | -4/4 -4/4 -4/4 -4/4 -4/4 -4/4 -4/4 -4/4 0 | 8 | MICROMETRE | fail",
                 "characteristic=PHASE_ANGLE; layoutKind=POINTS; layoutFirst=key; pin; limitKind=MAXIMUM; upper=0.015; radius=40 | 0 14 0 | 14 | DEGREE | fail",
                 "characteristic=DEPTH_AND_PITCH; layoutKind=POINTS; layoutFirst=a; b; limitKind=PLUS_MINUS; nominal=0.1; upper=0.05; lower=-0.05 | 120 84 | 84 | MILLIMETRE | pass",
                 "characteristic=CIRCULAR_RUNOUT_RADIAL; layoutKind=RING; layoutFirst=8; unit=INCH; lengthUnit=INCH; upper=0.0010 | 0 5.08 12.7 17.78 22.86 17.78 10.16 2.54 0 | 22.86 | TENTH | pass",

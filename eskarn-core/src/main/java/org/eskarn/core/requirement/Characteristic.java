@@ -212,8 +212,9 @@ public enum Characteristic {
             of(POINTS, LINE, RING, RINGS, GRID),
             of(NONE),
             itself(),
-            SingleReductions::each,
-            Trait.SIGNED);
+            SingleReductions::recorded,
+            Trait.SIGNED,
+            Trait.SEES_ENDS);
 
     /** Turns the readings of a sweep, finished or not, into the figures of a characteristic. */
     @FunctionalInterface

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.gauge.Repeats;
-import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.FigureTable.Row;
 import org.eskarn.core.round.Phase;
@@ -21,21 +21,40 @@ import org.eskarn.core.verdict.Bounds;
 /** Reductions of readings that stand each for itself. */
 final class SingleReductions {
 
+    private static final String HIGHEST = "highest";
+    private static final String LOWEST = "lowest";
+
     private SingleReductions() {}
 
+    /**
+     * What is only recorded: the mean of the middles with the widest band in its uncertainty; highest and lowest reach to the
+     * ends of the bands where these count.
+     */
+    static Reduction recorded(Requirement requirement, Dial dial, Sweep sweep) {
+        Figures middles = each(requirement.withFlicker(FlickerRule.MIDDLE), dial, sweep);
+        if (requirement.flicker() == FlickerRule.MIDDLE) {
+            return middles;
+        }
+        List<Figure> figures = middles.told().figures().stream()
+                .map(figure -> switch (figure.name()) {
+                    case HIGHEST ->
+                        new Figure(HIGHEST, Arrays.stream(sweep.highs()).max().orElseThrow(), figure.kind());
+                    case LOWEST ->
+                        new Figure(LOWEST, Arrays.stream(sweep.lows()).min().orElseThrow(), figure.kind());
+                    default -> figure;
+                })
+                .toList();
+        Told told = new Told(figures, middles.told().tables(), middles.told().remarks());
+        return new Figures(middles.judged(), middles.budget(), told, middles.each());
+    }
+
     /** The reading worst placed is judged; where nothing is asked, the mean is recorded. */
-    static Reduction each(Requirement requirement, Dial dial, Sweep sweep) {
+    static Figures each(Requirement requirement, Dial dial, Sweep sweep) {
         double[] readings = SizeReductions.sizesOf(requirement, sweep);
         Figure.Kind kind = requirement.characteristic().sized() ? Figure.Kind.SIZE : Figure.Kind.DEVIATION;
         List<Figure> figures = new ArrayList<>();
-        double[] bands =
-                sweep.readings().stream().mapToDouble(Reading::halfBand).toArray();
-        IntStream places = IntStream.range(0, readings.length);
-        figures.add(new Figure(
-                "highest", places.mapToDouble(i -> readings[i] + bands[i]).max().orElseThrow(), kind));
-        places = IntStream.range(0, readings.length);
-        figures.add(new Figure(
-                "lowest", places.mapToDouble(i -> readings[i] - bands[i]).min().orElseThrow(), kind));
+        figures.add(new Figure(HIGHEST, Arrays.stream(readings).max().orElseThrow(), kind));
+        figures.add(new Figure(LOWEST, Arrays.stream(readings).min().orElseThrow(), kind));
         figures.add(new Figure("mean", Arrays.stream(readings).average().orElseThrow(), kind));
         List<FigureTable> tables = new ArrayList<>();
         List<Remark> remarks = new ArrayList<>();

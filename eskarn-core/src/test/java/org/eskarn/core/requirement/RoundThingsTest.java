@@ -256,6 +256,29 @@ class RoundThingsTest {
                 .isEqualTo(8);
     }
 
+    /** Where a station of a ring was read does not matter, only where it lies. */
+    @ParameterizedTest
+    @CsvSource({"MINIMUM_ZONE", "LEAST_SQUARES", "INSCRIBED", "CIRCUMSCRIBED"})
+    void aHuntedStationOfARoundnessCountsWhereItLies(StatedAs as) {
+        double[] hunted = {0, 3, 1, -2, 4, 2, -1, 0, 7};
+        double[] ordered = {0, 3, 7, 1, -2, 4, 2, -1, 0};
+        Layout last = layout(Characteristic.ROUNDNESS, LayoutKind.RING, "0 45 90 135 180 225 270 315 65", "");
+        Layout between = layout(Characteristic.ROUNDNESS, LayoutKind.RING, "0 45 65 90 135 180 225 270 315", "");
+        double found = Asked.of(Characteristic.ROUNDNESS, Asked.atMost("0.02"), last)
+                .stated(as)
+                .read(hunted)
+                .reduction()
+                .orElseThrow()
+                .judged();
+        assertThat(Asked.of(Characteristic.ROUNDNESS, Asked.atMost("0.02"), between)
+                        .stated(as)
+                        .read(ordered)
+                        .reduction()
+                        .orElseThrow()
+                        .judged())
+                .isCloseTo(found, within(1e-9));
+    }
+
     /** A place found between two others takes its place between them. */
     @Test
     void aHuntedPlaceOfARowStandsBetweenItsNeighbours() {
