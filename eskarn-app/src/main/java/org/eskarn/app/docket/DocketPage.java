@@ -235,8 +235,10 @@ public record DocketPage(
         if (layout.closes(next)) {
             return "First place again: its zero must hold.";
         }
-        if (turnsAt(layout, next, reversal)) {
-            return reversal.between() + (layout.returns() ? " Set the gauge to zero here." : "");
+        int begun = beginsSetUp(layout, next, reversal);
+        if (begun > 0) {
+            return (begun == 1 ? reversal.between() : reversal.back())
+                    + (layout.returns() ? " Set the gauge to zero here." : "");
         }
         if (layout.kind() == LayoutKind.RINGS || layout.kind() == LayoutKind.LINES) {
             return next.number() > 1 && layout.zeroAt(next)
@@ -253,11 +255,17 @@ public record DocketPage(
         return next.number() > 1 ? "Set the gauge to zero at the place before, then read this one." : "";
     }
 
-    private static boolean turnsAt(Layout layout, Station next, Reversal reversal) {
-        String second = reversal.second() + ": ";
-        return reversal.twice()
-                && next.name().startsWith(second)
-                && !layout.stations().get(next.number() - 2).name().startsWith(second);
+    /** The set-up, counted from 0, that begins at a station; 0 also where none does. */
+    private static int beginsSetUp(Layout layout, Station next, Reversal reversal) {
+        for (int k = 1; k < reversal.setUps().size(); k++) {
+            String name = reversal.setUps().get(k) + ": ";
+            boolean begins = next.name().startsWith(name)
+                    && !layout.stations().get(next.number() - 2).name().startsWith(name);
+            if (begins) {
+                return k;
+            }
+        }
+        return 0;
     }
 
     /** Whether only the return is still to be read. */

@@ -222,10 +222,20 @@ public record SetUp(
                 || truingSteps.stream().anyMatch(step -> present.contains(step.attemptId()));
     }
 
-    /** Whether gauge or zero was left out of what the verdict rests on, so that it cannot pass as proven. */
+    /**
+     * Whether gauge or zero was left out of what the verdict rests on, or the master of a zero was never set, so that it cannot
+     * pass as proven.
+     */
     public boolean restsOnLeftOut() {
         Set<Long> counted = new HashSet<>();
         findings.shown().counted().forEach(sweep -> counted.add(sweep.row().id()));
+        boolean masterless = findings.shown().counted().stream()
+                .anyMatch(sweep -> onMaster()
+                        && IntStream.rangeClosed(1, sweep.gauges().size())
+                                .anyMatch(gauge -> sweep.zero(gauge).isEmpty()));
+        if (masterless) {
+            return true;
+        }
         return leftOut.stream()
                 .anyMatch(row -> row.step() == Step.GAUGE
                         || (row.step() == Step.ZERO && row.sweepId() != null && counted.contains(row.sweepId())));

@@ -47,9 +47,7 @@ public record PartRequirement(
         boolean returns = row.layoutKind().returns() && !row.characteristic().readsSizes();
         Layout plain = row.written().read(row.characteristic().ends()).returning(returns);
         Layout once = row.zeroing() == Zeroing.EACH_STEP ? plain.rezeroed() : plain;
-        Layout layout = row.reversal().twice()
-                ? once.twice(row.reversal().first(), row.reversal().second())
-                : once;
+        Layout layout = once.inSetUps(row.reversal().setUps());
         Optional<Length> allowedReturn = row.allowedReturn() == null || row.allowedReturnUnit() == null
                 ? Optional.empty()
                 : Optional.of(new Length(row.allowedReturn(), row.allowedReturnUnit()));

@@ -172,8 +172,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
                 Layout plain =
                         written.read(what.ends()).returning(written.kind().returns() && !what.readsSizes());
                 Layout once = form.zeroing() == Zeroing.EACH_STEP && form.mayRezero() ? plain.rezeroed() : plain;
-                Reversal reversal = reversal();
-                return reversal.twice() ? once.twice(reversal.first(), reversal.second()) : once;
+                return once.inSetUps(reversal().setUps());
             } catch (LayoutRejected e) {
                 typed.problem(e.second() ? "second" : "first", String.valueOf(e.getMessage()));
                 return null;

@@ -58,7 +58,9 @@ class ReversalController {
         model.addAttribute("problems", first.isBlank() ? Map.of() : typed.problems());
         model.addAttribute(
                 "reversals",
-                Arrays.stream(Reversal.values()).filter(Reversal::twice).toList());
+                Arrays.stream(Reversal.values())
+                        .filter(each -> each.twice() && !each.checked())
+                        .toList());
         model.addAttribute("how", how);
         model.addAttribute("first", first);
         model.addAttribute("second", second);

@@ -1,5 +1,7 @@
 package org.eskarn.core.flat;
 
+import java.util.List;
+
 /** How the error of what a part is measured with is told from the part's own. */
 public enum Reversal {
     NONE("once: the gauge and fixture count as true", "", "", ""),
@@ -13,7 +15,19 @@ public enum Reversal {
             "twice: then with the arbor or gauge turned half round",
             "first",
             "turned",
+            "Turn the arbor or gauge half round, and read the same places."),
+    PART_TURNED_BACK(
+            "three times: the part turned over, then back",
+            "first",
+            "turned",
+            "Turn the part over, and read the same places."),
+    FIXTURE_TURNED_BACK(
+            "three times: the arbor or gauge turned half round, then back",
+            "first",
+            "turned",
             "Turn the arbor or gauge half round, and read the same places.");
+
+    private static final String AGAIN = "back";
 
     private final String title;
     private final String first;
@@ -45,8 +59,32 @@ public enum Reversal {
         return between;
     }
 
+    /** What is done before the third one. */
+    public String back() {
+        return "Turn it back as it was first, and read the same places: they must read as before.";
+    }
+
     public boolean twice() {
         return this != NONE;
+    }
+
+    /** Whether the first set-up is read once more at the end, which alone shows that nothing moved between. */
+    public boolean checked() {
+        return this == PART_TURNED_BACK || this == FIXTURE_TURNED_BACK;
+    }
+
+    /** The same without the third set-up, which tells nothing of the part. */
+    public Reversal unchecked() {
+        return switch (this) {
+            case PART_TURNED_BACK -> PART_TURNED;
+            case FIXTURE_TURNED_BACK -> FIXTURE_TURNED;
+            default -> this;
+        };
+    }
+
+    /** What the set-ups are called before the names of their stations, in the order read; none where there is one only. */
+    public List<String> setUps() {
+        return twice() ? checked() ? List.of(first, second, AGAIN) : List.of(first, second) : List.of();
     }
 
     /** How the error of one reading enters the part's share, two readings being independent. */
@@ -54,7 +92,7 @@ public enum Reversal {
         return switch (this) {
             case NONE -> 1;
             case ON_MASTER -> Math.sqrt(2);
-            case PART_TURNED, FIXTURE_TURNED -> Math.sqrt(0.5);
+            case PART_TURNED, FIXTURE_TURNED, PART_TURNED_BACK, FIXTURE_TURNED_BACK -> Math.sqrt(0.5);
         };
     }
 }

@@ -24,11 +24,13 @@ package org.eskarn.core.flat;
 public record Shares(double part, double fixture) {
 
     public static Shares of(Reversal reversal, double first, double second) {
-        return switch (reversal) {
+        return switch (reversal.unchecked()) {
             case NONE -> new Shares(first, 0);
             case ON_MASTER -> new Shares(second - first, first);
             case PART_TURNED -> new Shares((first - second) / 2, (first + second) / 2);
             case FIXTURE_TURNED -> new Shares((first + second) / 2, (first - second) / 2);
+            case PART_TURNED_BACK, FIXTURE_TURNED_BACK ->
+                throw new IllegalStateException("unchecked is one of two set-ups");
         };
     }
 

@@ -66,24 +66,28 @@ public record Layout(
     }
 
     /**
-     * This layout read twice, in two set-ups: all its stations, its zero again where it has a return, and all its stations
-     * once more on a zero of their own.
+     * This layout read in several set-ups one after the other: all its stations on a zero of their own each time, and between
+     * two set-ups its zero again where it has a return. Itself where there is one set-up only.
      *
-     * @param first what the first set-up is called
-     * @param second what the second is called
+     * @param names what the set-ups are called; none for one
      */
-    public Layout twice(String first, String second) {
-        List<Station> all = new ArrayList<>();
-        List<Integer> closing = new ArrayList<>(closings);
-        stations.forEach(station -> all.add(numbered(station, all.size() + 1, first + ": " + station.name())));
-        if (returns) {
-            Station zero = returnStation();
-            closing.add(all.size() + 1);
-            all.add(numbered(zero, all.size() + 1, first + ": " + zero.name() + " again"));
+    public Layout inSetUps(List<String> names) {
+        if (names.isEmpty()) {
+            return this;
         }
-        int before = all.size();
-        closings.forEach(each -> closing.add(each + before));
-        stations.forEach(station -> all.add(numbered(station, all.size() + 1, second + ": " + station.name())));
+        List<Station> all = new ArrayList<>();
+        List<Integer> closing = new ArrayList<>();
+        for (int k = 0; k < names.size(); k++) {
+            String name = names.get(k) + ": ";
+            int before = all.size();
+            closings.forEach(each -> closing.add(each + before));
+            stations.forEach(station -> all.add(numbered(station, all.size() + 1, name + station.name())));
+            if (returns && k < names.size() - 1) {
+                Station zero = returnStation();
+                closing.add(all.size() + 1);
+                all.add(numbered(zero, all.size() + 1, name + zero.name() + " again"));
+            }
+        }
         return new Layout(kind, unit, all, returns, closing);
     }
 

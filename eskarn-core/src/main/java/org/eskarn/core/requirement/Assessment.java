@@ -1,9 +1,9 @@
 package org.eskarn.core.requirement;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Stream;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Corrections.Corrected;
@@ -11,7 +11,6 @@ import org.eskarn.core.reading.ReturnCheck;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
-import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
@@ -44,11 +43,7 @@ public record Assessment(
         Verdict verdict) {
 
     public static Assessment of(Requirement requirement, Dial dial, Sweep sweep, Corrections corrections) {
-        double allowed = requirement
-                .allowedReturn()
-                .map(Length::micrometres)
-                .orElseGet(() ->
-                        ReturnCheck.usuallyAllowed(dial.graduation().micrometres(), requirement.allowedMovement()));
+        double allowed = requirement.allowedReturn(dial);
         Corrected corrected = corrections.apply(sweep, allowed);
         Optional<Reduction> reduction = Optional.empty();
         Optional<String> missing = Optional.empty();
@@ -121,17 +116,27 @@ public record Assessment(
                 requirement.bounds(), reduction.map(Reduction::each).orElse(List.of()));
     }
 
-    /** All that is told of the figures, with every place that is out of limits. */
+    /** All that is told of the figures, with every place that is out of limits, and what a reversal rests on. */
     public Told told(Requirement requirement) {
         Told told = reduction.map(Reduction::told).orElse(Told.NOTHING);
-        return outOfLimits(requirement)
-                .remark(requirement.limit().kind())
-                .map(remark -> new Told(
-                        told.figures(),
-                        told.tables(),
-                        Stream.concat(Stream.of(remark), told.remarks().stream())
-                                .toList()))
-                .orElse(told);
+        List<Remark> remarks = new ArrayList<>();
+        outOfLimits(requirement).remark(requirement.limit().kind()).ifPresent(remarks::add);
+        remarks.addAll(told.remarks());
+        if (reduction.isPresent() && requirement.basis().reversal().twice()) {
+            remarks.add(reversed(requirement));
+        }
+        return new Told(told.figures(), told.tables(), remarks);
+    }
+
+    private Remark reversed(Requirement requirement) {
+        Optional<Double> apart =
+                requirement.basis().reversal().checked() ? ThirdSetUp.largest(corrected) : Optional.empty();
+        return apart.map(moved -> Remark.of(
+                        "Turned back it reads as before, within %s: nothing moved between the set-ups.",
+                        Figure.deviation("", moved)))
+                .orElseGet(() ->
+                        Remark.of("Two set-ups always give two shares: only the first of them read once more shows"
+                                + " that nothing moved between."));
     }
 
     /** The figures of several valid sweeps put together, of which this is the last. */

@@ -39,6 +39,11 @@ public record Basis(
         this(setTo, radius, span, Zeroing.ONE_FOR_ALL, Optional.empty(), Reversal.NONE, Optional.empty());
     }
 
+    /** The same without the third set-up of its reversal. */
+    Basis unchecked() {
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal.unchecked(), size);
+    }
+
     /** The same of a feature of a nominal size, where it has one. */
     public Basis of(Optional<Length> nominal) {
         return new Basis(setTo, radius, span, zeroing, pinClass, reversal, nominal);

@@ -429,6 +429,10 @@ public enum Characteristic {
      * What is only recorded has no worse side: there the middle is kept and the band is in the uncertainty.
      */
     Reduction reduce(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        if (requirement.basis().reversal().checked()) {
+            ThirdSetUp.require(sweep, requirement.allowedReturn(dial));
+            return reduce(requirement.unchecked(), dial, ThirdSetUp.without(sweep));
+        }
         if (requirement.flicker() == FlickerRule.MIDDLE || !sweep.flickers()) {
             return reducer.reduce(requirement, dial, sweep);
         }

@@ -92,8 +92,8 @@ public final class Judgeable {
         if (requirement.limit().only() != null) {
             return of(Part.DIRECTION, "A resultant has no direction: judge each plane by itself, or allow either way.");
         }
-        int pairs =
-                requirement.layout().size() / (requirement.basis().reversal().twice() ? 4 : 2);
+        int pairs = requirement.layout().size()
+                / (2 * Math.max(1, requirement.basis().reversal().setUps().size()));
         Map<String, Long> planes = requirement.layout().stations().subList(0, 2 * pairs).stream()
                 .collect(Collectors.groupingBy(Judgeable::piece, Collectors.counting()));
         boolean two = planes.values().stream().allMatch(stations -> stations == 2 * PLANES);

@@ -48,15 +48,6 @@ final class Lines {
                 .orElse(0);
     }
 
-    /** Two readings give two shares whatever they are. */
-    static void unchecked(Reversal reversal, List<Remark> remarks) {
-        if (reversal.twice()) {
-            remarks.add(
-                    Remark.of("Two set-ups always give two shares: only the first of them read once more, in another"
-                            + " sweep, shows that nothing moved between."));
-        }
-    }
-
     /** What was taken off as not the part's. */
     static void fixtures(List<Trace> traces, Reversal reversal, List<Remark> remarks) {
         for (Trace trace : traces) {
@@ -70,6 +61,5 @@ final class Lines {
                 remarks.add(Remark.of(of + share + "; it is taken off.", Figure.deviation("", most)));
             }
         }
-        unchecked(reversal, remarks);
     }
 }

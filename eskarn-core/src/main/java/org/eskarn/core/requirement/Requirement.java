@@ -2,8 +2,10 @@ package org.eskarn.core.requirement;
 
 import java.util.DoubleSummaryStatistics;
 import java.util.Optional;
+import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.ReturnCheck;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
@@ -76,6 +78,29 @@ public record Requirement(
     /** The rule it is really decided by: a bracket passes only as a whole, whatever is written. */
     public DecisionRule appliedRule() {
         return characteristic.bracketed() ? DecisionRule.STRINGENT : rule;
+    }
+
+    /** The same without the third set-up of its reversal. */
+    Requirement unchecked() {
+        return new Requirement(
+                characteristic,
+                side,
+                limit,
+                statedAs,
+                rule,
+                allowedReturn,
+                flicker,
+                repeats,
+                combination,
+                layout,
+                basis.unchecked());
+    }
+
+    /** How far the first station may be off at the end, either way, µm: as stated, or as is usual with the dial. */
+    public double allowedReturn(Dial dial) {
+        return allowedReturn
+                .map(Length::micrometres)
+                .orElseGet(() -> ReturnCheck.usuallyAllowed(dial.graduation().micrometres(), allowedMovement()));
     }
 
     /** The same with another rule for a needle that flickers. */

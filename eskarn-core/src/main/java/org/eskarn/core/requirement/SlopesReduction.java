@@ -191,7 +191,6 @@ public record SlopesReduction(
             remarks.add(
                     Remark.of("Read over less than " + per + ": the error is carried on beyond where it was read."));
         }
-        Lines.unchecked(requirement.basis().reversal(), remarks);
         pieces(slopes, remarks);
         return new Told(figures, List.of(new FigureTable("Pair by pair", heads, rows)), remarks);
     }

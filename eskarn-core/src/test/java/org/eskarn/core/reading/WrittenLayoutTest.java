@@ -102,7 +102,7 @@ class WrittenLayoutTest {
     void aLayoutReadTwiceHasEveryStationAgainInTheSameOrder(LayoutKind kind, String first, String second)
             throws LayoutRejected {
         Layout once = written(kind, first, second).read(ENDS);
-        Layout twice = once.twice("first", "turned");
+        Layout twice = once.inSetUps(List.of("first", "turned"));
         int n = once.size();
         int closed = once.returns() ? 1 : 0;
         assertThat(twice.size()).isEqualTo(2 * n + closed);
@@ -125,7 +125,7 @@ class WrittenLayoutTest {
     @Test
     void linesWithAZeroOfTheirOwnReadTwiceCloseEachOfThem() throws LayoutRejected {
         Layout layout =
-                written(LayoutKind.LINES, "a; b", "0 50").read(ENDS).rezeroed().twice("master", "part");
+                written(LayoutKind.LINES, "a; b", "0 50").read(ENDS).rezeroed().inSetUps(List.of("master", "part"));
         assertThat(layout.stations())
                 .extracting(Station::name)
                 .containsExactly(

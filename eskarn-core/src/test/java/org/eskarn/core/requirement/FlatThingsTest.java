@@ -19,9 +19,12 @@ import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Outcome;
+import org.eskarn.core.verdict.Verdict.Because;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class FlatThingsTest {
 
@@ -42,7 +45,7 @@ class FlatThingsTest {
 
     private static Asked twice(
             Characteristic what, LayoutKind kind, String first, String second, String span, Reversal how) {
-        Layout layout = Asked.layout(what, kind, first, second).twice(how.first(), how.second());
+        Layout layout = Asked.layout(what, kind, first, second).inSetUps(how.setUps());
         return Asked.of(what, Asked.atMost("0.02"), layout).on(basis(span, Zeroing.ONE_FOR_ALL, how));
     }
 
@@ -244,7 +247,7 @@ class FlatThingsTest {
     void driftIsTakenOffEachSetUp() {
         Reversal how = Reversal.ON_MASTER;
         Layout layout = Asked.layout(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", "")
-                .twice(how.first(), how.second());
+                .inSetUps(how.setUps());
         Asked asked = Asked.of(Characteristic.SQUARENESS, Asked.atMost("0.02"), layout)
                 .on(basis("", Zeroing.ONE_FOR_ALL, how))
                 .allowedReturn("0.01");
@@ -339,5 +342,46 @@ class FlatThingsTest {
         assertThat(layout.stations().get(6).name()).isEqualTo("rim 2");
         assertThat(layout.stations().get(6).distance()).isEqualTo(60);
         assertThat(layout.stations().get(9).name()).isEqualTo("ear");
+    }
+
+    /** The first set-up read once more: as before it proves the reversal, moved it proves nothing. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Reversal.class,
+            names = {"PART_TURNED_BACK", "FIXTURE_TURNED_BACK"})
+    void theFirstSetUpOnceMoreShowsWhetherAnythingMoved(Reversal how) {
+        Basis basis = new Basis(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Zeroing.ONE_FOR_ALL,
+                Optional.empty(),
+                how,
+                Optional.empty());
+        Layout plain = Asked.layout(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", "");
+        Asked asked = Asked.of(Characteristic.SQUARENESS, Asked.atMost("0.020"), plain.inSetUps(how.setUps()))
+                .on(basis);
+        Asked twice = Asked.of(
+                        Characteristic.SQUARENESS,
+                        Asked.atMost("0.020"),
+                        plain.inSetUps(how.unchecked().setUps()))
+                .on(basis.unchecked());
+        double figure = java.util.Objects.requireNonNull(
+                twice.read(0, 4, 9, 0, 0, 2, 3).verdict().value());
+        Assessment held = asked.read(0, 4, 9, 0, 0, 2, 3, 0, 0, 4, 10);
+        assertThat(held.verdict().value()).isEqualTo(figure);
+        assertThat(held.verdict().outcome()).isEqualTo(Outcome.PASS);
+        assertThat(held.told(asked.requirement()).remarks())
+                .extracting(Remark::sentence)
+                .anyMatch(sentence -> sentence.contains("nothing moved between"));
+        // One place by more than the return may be off.
+        Assessment moved = asked.read(0, 4, 9, 0, 0, 2, 3, 0, 0, 4, 13);
+        assertThat(moved.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
+        assertThat(moved.missing().orElseThrow()).contains("something moved between");
+        // What is read so far of two set-ups is told already.
+        assertThat(asked.read(0, 4, 9, 0, 0, 2, 3, 0, 0).reduction()).isPresent();
+        assertThat(twice.read(0, 4, 9, 0, 0, 2, 3).told(twice.requirement()).remarks())
+                .extracting(Remark::sentence)
+                .anyMatch(sentence -> sentence.contains("Two set-ups always give two shares"));
     }
 }

@@ -81,9 +81,9 @@ class GeneratedRequirementsTest {
         boolean sections =
                 what.rezeroed() && (kind == LayoutKind.RINGS || kind == LayoutKind.LINES) && random.nextBoolean();
         boolean twice = what.reversible() && kind != LayoutKind.STEPS && !level && random.nextBoolean();
-        Reversal reversal = twice ? Reversal.values()[1 + random.nextInt(3)] : Reversal.NONE;
+        Reversal reversal = twice ? Reversal.values()[1 + random.nextInt(5)] : Reversal.NONE;
         Layout once = each || sections ? plain.rezeroed() : plain;
-        Layout layout = twice ? once.twice(reversal.first(), reversal.second()) : once;
+        Layout layout = once.inSetUps(reversal.setUps());
         boolean per = what.sloping() && random.nextBoolean();
         Optional<Length> set = what.readsSizes() && what != Characteristic.FIT_OF_PAIR && random.nextBoolean()
                 ? Optional.of(size(metric))
@@ -211,8 +211,9 @@ class GeneratedRequirementsTest {
         List<Double> once = readings(drawn, graduation);
         List<Double> again = reversal.twice() ? readings(drawn, graduation) : List.of();
         List<Double> typed = shares(reversal, once, again);
-        Iterator<Double> next =
-                Stream.concat(once.stream(), again.stream()).toList().iterator();
+        Iterator<Double> next = Stream.of(once, again, reversal.checked() ? once : List.<Double>of())
+                .flatMap(List::stream)
+                .iterator();
         List<Reading> readings = new ArrayList<>();
         for (Station station : asked.layout().stations()) {
             double zero = asked.layout().closes(station)
@@ -273,11 +274,12 @@ class GeneratedRequirementsTest {
         List<Double> part = new ArrayList<>();
         for (int i = 0; i < once.size(); i++) {
             part.add(
-                    switch (reversal) {
+                    switch (reversal.unchecked()) {
                         case NONE -> once.get(i);
                         case ON_MASTER -> again.get(i) - once.get(i);
                         case PART_TURNED -> (once.get(i) - again.get(i)) / 2;
                         case FIXTURE_TURNED -> (once.get(i) + again.get(i)) / 2;
+                        default -> Double.NaN;
                     });
         }
         return part;

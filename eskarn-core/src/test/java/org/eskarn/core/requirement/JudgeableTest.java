@@ -94,7 +94,8 @@ class JudgeableTest {
         Asked good = Asked.of(Characteristic.STRAIGHTNESS, Asked.atMost("0.05"), feet)
                 .on(basis(Zeroing.EACH_STEP, Reversal.NONE, null));
         assertThat(obstacle(good)).isEmpty();
-        Asked turned = Asked.of(Characteristic.STRAIGHTNESS, Asked.atMost("0.05"), feet.twice("as it is", "turned"))
+        Asked turned = Asked.of(
+                        Characteristic.STRAIGHTNESS, Asked.atMost("0.05"), feet.inSetUps(Reversal.PART_TURNED.setUps()))
                 .on(basis(Zeroing.EACH_STEP, Reversal.PART_TURNED, null));
         assertThat(obstacle(turned)).map(Judgeable.Obstacle::part).contains(Part.REVERSAL);
     }
