@@ -27,8 +27,13 @@ final class BandEnds {
     /** Bands of which every choice of ends is tried. */
     private static final int ALL = 8;
 
-    /** Bands that start a search, where there are more. */
+    /** Most bands that start a search, where there are more; of very many fewer, as each search then costs more. */
     private static final int STARTS = 12;
+
+    private static final int FEWEST_STARTS = 3;
+
+    /** Starts × bands, about. */
+    private static final int PATIENCE = 300;
 
     private static final double WORSE = 1e-9;
 
@@ -106,7 +111,8 @@ final class BandEnds {
         List<Integer> order =
                 new ArrayList<>(IntStream.range(0, bands.length).boxed().toList());
         order.sort(Comparator.comparingDouble(k -> -effect[k]));
-        return order.subList(0, Math.min(STARTS, order.size()));
+        int starts = Math.max(FEWEST_STARTS, Math.min(STARTS, PATIENCE / order.size()));
+        return order.subList(0, Math.min(starts, order.size()));
     }
 
     private void climb(boolean[] upper) throws StationsUnfit {

@@ -165,7 +165,7 @@ class BandEndsTest {
     @Test
     void theWorstPairOfALongRowIsFound() {
         Random random = new Random(11);
-        int n = 40;
+        int n = 90;
         StringBuilder places = new StringBuilder();
         for (int i = 0; i < n; i++) {
             places.append(i * 10).append(' ');
