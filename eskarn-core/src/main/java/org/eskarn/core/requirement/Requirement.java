@@ -82,18 +82,7 @@ public record Requirement(
 
     /** The same without the third set-up of its reversal. */
     Requirement unchecked() {
-        return new Requirement(
-                characteristic,
-                side,
-                limit,
-                statedAs,
-                rule,
-                allowedReturn,
-                flicker,
-                repeats,
-                combination,
-                layout,
-                basis.unchecked());
+        return with(flicker, basis.unchecked());
     }
 
     /** How far the first station may be off at the end, either way, µm: as stated, or as is usual with the dial. */
@@ -105,8 +94,22 @@ public record Requirement(
 
     /** The same with another rule for a needle that flickers. */
     Requirement withFlicker(FlickerRule other) {
+        return with(other, basis);
+    }
+
+    private Requirement with(FlickerRule otherFlicker, Basis otherBasis) {
         return new Requirement(
-                characteristic, side, limit, statedAs, rule, allowedReturn, other, repeats, combination, layout, basis);
+                characteristic,
+                side,
+                limit,
+                statedAs,
+                rule,
+                allowedReturn,
+                otherFlicker,
+                repeats,
+                combination,
+                layout,
+                otherBasis);
     }
 
     /** What the judged figure may be, µm. */
