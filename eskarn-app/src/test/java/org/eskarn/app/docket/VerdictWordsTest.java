@@ -3,6 +3,7 @@ package org.eskarn.app.docket;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.running.Eskarn;
@@ -122,5 +123,24 @@ class VerdictWordsTest {
     void whereStationsBelongTogetherNoneIsHunted(String fields, Eskarn eskarn) throws Exception {
         Work work = Written.open(eskarn, fields).prepare(MARA).zero(MARA);
         assertThat(work.setUp().mayAddStation()).isFalse();
+    }
+
+    /** Turned, turned back, and what it says when it was moved meanwhile. */
+    @Test
+    void aReversalIsLedThroughItsThreeSetUps(Eskarn eskarn) throws Exception {
+        String fields =
+                "characteristic=SQUARENESS; layoutKind=LINE; layoutFirst=0 50 100; upper=0.020; reversal=PART_TURNED_BACK";
+        Work work = read(eskarn, fields, "0 4 8 0");
+        try (Page page = eskarn.signedIn(MARA)) {
+            String address = eskarn.address() + "/dockets/" + work.number() + "/1";
+            assertThat(page.request().get(address).text()).contains("Turn the part over, and read the same places.");
+            Written.read(work, "0 2 4 0");
+            assertThat(page.request().get(address).text()).contains("Turn it back as it was first");
+        }
+        Written.read(work, "0 4 14 0");
+        assertThat(line(work)).contains("something moved between the set-ups");
+        Work held = read(eskarn, fields, "0 4 8 0 0 2 4 0 0 4 8 0");
+        assertThat(held.setUp().verdict().value()).isEqualTo(2);
+        assertThat(remarks(held)).anyMatch(said -> said.startsWith("Turned back it reads as before, within 0.0 µm"));
     }
 }
