@@ -121,6 +121,7 @@ class ScreenshotsTest {
         page.keyboard().press("Enter");
         for (int station = 1; station <= 4; station++) {
             assertThat(page.locator("#entry-title")).containsText("Station " + station);
+            assertThat(page.locator("[data-first]").first()).isFocused();
             page.keyboard().press("Enter");
         }
         assertThat(page.locator("#entry-title")).containsText("Station 5");
