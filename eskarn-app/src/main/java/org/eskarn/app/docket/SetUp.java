@@ -222,23 +222,25 @@ public record SetUp(
                 || truingSteps.stream().anyMatch(step -> present.contains(step.attemptId()));
     }
 
-    /**
-     * Whether gauge or zero was left out of what the verdict rests on, or the master of a zero was never set, so that it cannot
-     * pass as proven.
-     */
+    /** Whether gauge, zero or proof of what the verdict rests on was left out, so that it cannot pass as proven. */
     public boolean restsOnLeftOut() {
         Set<Long> counted = new HashSet<>();
         findings.shown().counted().forEach(sweep -> counted.add(sweep.row().id()));
-        boolean masterless = findings.shown().counted().stream()
-                .anyMatch(sweep -> onMaster()
-                        && IntStream.rangeClosed(1, sweep.gauges().size())
-                                .anyMatch(gauge -> sweep.zero(gauge).isEmpty()));
-        if (masterless) {
-            return true;
-        }
-        return leftOut.stream()
-                .anyMatch(row -> row.step() == Step.GAUGE
-                        || (row.step() == Step.ZERO && row.sweepId() != null && counted.contains(row.sweepId())));
+        return masterless()
+                || leftOut.stream()
+                        .anyMatch(row -> row.step() == Step.GAUGE
+                                || ((row.step() == Step.ZERO || row.step() == Step.PROVE)
+                                        && row.sweepId() != null
+                                        && counted.contains(row.sweepId())));
+    }
+
+    /** Whether a zero that the verdict rests on was not set on its master. */
+    public boolean masterless() {
+        return onMaster()
+                && findings.shown().counted().stream()
+                        .anyMatch(
+                                sweep -> IntStream.rangeClosed(1, sweep.gauges().size())
+                                        .anyMatch(gauge -> sweep.zero(gauge).isEmpty()));
     }
 
     /** Whether bare numbers are read in another system of units than the drawing's, and nobody has seen that yet. */
@@ -286,13 +288,13 @@ public record SetUp(
 
     /**
      * Whether the verdict can stand, is not proven for a reason that more sweeps do not mend, or for one that was left
-     * unproved with a reason and a name.
+     * unproved with a reason and a name; of a second inspector never, whose spoilt sweep would hide the first verdict.
      */
     public boolean acceptable() {
         Because because = verdict().because();
         boolean unproved =
                 because == Because.RETURN_OUT || because == Because.ZERO_LOST || because == Because.STATIONS_UNFIT;
-        return Findings.stands(verdict()) || (unproved && leftOut(Step.PROVE).isPresent());
+        return Findings.stands(verdict()) || (unproved && leftOut(Step.PROVE).isPresent() && !blind());
     }
 
     /** The station found while hunting that can be taken away again: the last one, as long as nothing was read there. */

@@ -44,12 +44,17 @@ class VerdictWordsTest {
                 "characteristic=OUTSIDE_SIZE; gaugeKind=MICROMETER; layoutKind=RINGS; layoutFirst=5 15; layoutSecond=0 90; limitKind=BETWEEN; lower=29.990; upper=30.010 | 30012 29995 30002 29984 | 0.0020 mm over the upper limit and 0.0060 mm under the lower, 2 places out",
                 "characteristic=PITCH; layoutKind=RING; layoutFirst=8; upper=0.012 | 0 2 4 6 8 10 12 14 0 | 2.0 µm over the limit",
                 "characteristic=CIRCULAR_RUNOUT_RADIAL; layoutKind=RING; layoutFirst=4; upper=0.01697 | 6 6 -6 -6 6 | 0.001 µm over the limit, less than U",
+                "characteristic=PITCH; layoutKind=RING; layoutFirst=8; upper=0.012; statedAs=ACCUMULATED | 0 2 4 6 8 10 12 14 0 | =2.0 µm over the limit, less than U",
                 "characteristic=PHASE_ANGLE; layoutKind=POINTS; layoutFirst=key; pin; limitKind=MAXIMUM; upper=0.015; radius=40 | 0 14 0 | 0.005 ° over the limit",
                 "characteristic=PLAY; layoutKind=CYCLES; layoutFirst=2; limitKind=BETWEEN; lower=0.010; upper=0.030 | 0 8 0 34 | 4.0 µm over the upper limit and 2.0 µm under the lower, 2 places out"
             })
     void bothLimitsAndTheirUnitsAreSaid(String fields, String read, String says, Eskarn eskarn) throws Exception {
         Work work = read(eskarn, fields, read);
-        assertThat(line(work)).contains(says);
+        if (says.startsWith("=")) {
+            assertThat(line(work)).isEqualTo(says.substring(1));
+        } else {
+            assertThat(line(work)).contains(says);
+        }
     }
 
     @Test
@@ -88,6 +93,30 @@ class VerdictWordsTest {
         assertThat(twice.docket().open()).singleElement().asString().contains("Figure, at Prove");
         assertThatThrownBy(() -> leaveProofOut(twice))
                 .hasMessageContaining("1 more valid sweep required before this can be judged");
+    }
+
+    /** What nobody proved does not pass as proven. */
+    @Test
+    void aPassWithoutProofLeavesTheDocketNotProven(Eskarn eskarn) throws Exception {
+        Work work = read(eskarn, RUNOUT, "0 4 10 14 18 14 8 2 0");
+        leaveProofOut(work);
+        work.confirm(MARA, Step.VERDICT);
+        assertThat(work.setUp().verdict().outcome()).isEqualTo(Outcome.PASS);
+        assertThat(work.docket().outcome()).isEqualTo(Outcome.NOT_PROVEN);
+    }
+
+    /** A second inspector's spoilt sweep does not take the place of the first verdict. */
+    @Test
+    void aFailIsNotHiddenByASecondSweepThatProvesNothing(Eskarn eskarn) throws Exception {
+        Work work = read(eskarn, RUNOUT, "0 4 10 14 28 14 8 2 0").confirm(MARA, Step.PROVE, Step.VERDICT);
+        String second = "t.ashdale";
+        work.begin(second, AttemptKind.SECOND_INSPECTOR, "").zero(second).read(second, "0 4 10 14 18 14 8 2 12");
+        work.bean(SetUpService.class)
+                .leaveOut(work.number(), 1, Optional.of(Step.PROVE), "late", work.version(), work.id(second));
+        assertThat(work.setUp().verdict().because()).isEqualTo(Because.RETURN_OUT);
+        assertThat(work.setUp().acceptable()).isFalse();
+        assertThatThrownBy(() -> work.confirm(second, Step.VERDICT)).isInstanceOf(DocketConflict.class);
+        assertThat(work.docket().settled()).isFalse();
     }
 
     private static void leaveProofOut(Work work) throws Exception {

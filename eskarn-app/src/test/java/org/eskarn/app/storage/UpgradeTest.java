@@ -43,6 +43,10 @@ public class UpgradeTest {
                 .build();
         Flyway.configure().dataSource(database).target("1").load().migrate();
         RECORDS.forEach(sql -> JdbcClient.create(database).sql(sql).update());
+        Flyway.configure().dataSource(database).target("11").load().migrate();
+        JdbcClient.create(database)
+                .sql("update set_up set sag = '-3', sag_unit = 'MICROMETRE'")
+                .update();
         JdbcClient.create(database).sql("shutdown").update();
 
         try (ConfigurableApplicationContext works = Eskarn.serve(folder, false)) {
@@ -52,6 +56,7 @@ public class UpgradeTest {
                     .orElseThrow();
             assertThat(setUp.sweep().readings().get(0).typed()).isEqualTo("+1,50");
             assertThat(setUp.verdict().value()).isZero();
+            assertThat(setUp.row().sag()).isEqualByComparingTo("3");
             assertThat(setUp.requirement().terms().flicker()).isEqualTo(FlickerRule.MIDDLE);
         }
     }

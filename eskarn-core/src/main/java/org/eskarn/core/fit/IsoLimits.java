@@ -20,8 +20,8 @@ import org.eskarn.core.units.LengthUnit;
  *                  Δ = ITn − IT(n−1) for K, M, N to grade 8 and P to ZC to grade 7, over 3 up to 500 mm; else 0
  * </pre>
  *
- * <p>Special cases of the standard: holes K to ZC begin with grade 3; N from grade 9 on, over 3 up to 500 mm, has ES = 0; K from grade 9 on is defined up to
- * 3 mm only, of those sizes; M6 over 250 up to 315 mm has ES = −9 µm; A, B, a, b, grades 14 to 18 and N from grade 9 on are
+ * <p>Special cases of the standard: holes K to ZC begin with grade 3; N from grade 9 on, over 3 up to 500 mm, has ES = 0; K
+ * from grade 9 on is defined up to 3 mm only, of those sizes; M6 over 250 up to 315 mm has ES = −9 µm; A, B, a, b, grades 14 to 18 and N from grade 9 on are
  * not for sizes up to 1 mm.
  *
  * <p>Source: ISO 286-1:2010, clauses 4.2 and 4.3, tables 1 to 5.

@@ -54,7 +54,7 @@ public record PitchReduction(
                 pitches,
                 asRead(sweep, pitches, stepwise),
                 told(sweep, names, pitches, stepwise, bounds),
-                single ? steps(names, pitches) : furthest(names, pitches));
+                single ? steps(names, pitches) : furthest(requirement, names, pitches));
     }
 
     private static double[] asRead(Sweep sweep, Pitches pitches, boolean stepwise) {
@@ -82,8 +82,14 @@ public record PitchReduction(
                 .toList();
     }
 
-    /** Of all pairs the one furthest either way. */
-    private static List<Figure> furthest(List<String> names, Pitches pitches) {
+    /**
+     * Of all pairs the one furthest either way, where each way has a limit of its own; round a ring one pair can be taken
+     * both ways, and is one place.
+     */
+    private static List<Figure> furthest(Requirement requirement, List<String> names, Pitches pitches) {
+        if (pitches.ring() || requirement.limit().kind() != LimitKind.BETWEEN) {
+            return List.of();
+        }
         return Stream.of(pitches.worstBetween(Bounds.atMost(0)), pitches.worstBetween(new Bounds(0.0, null)))
                 .distinct()
                 .map(pair -> Figure.deviation(names.get(pair.from()) + " and " + names.get(pair.to()), pair.error()))

@@ -56,19 +56,17 @@ public record RingReduction(
                     ofOffset(centre, dial, sweep, sweep.readings()),
                     movement,
                     Optional.of(centre),
-                    told(requirement, movement, Optional.of(centre), dial, sweep));
+                    told(requirement, movement, Optional.of(centre), 0, dial, sweep));
         }
         Sections.requireAngles(sweep);
         Optional<Centre> centre = centreIfShown(requirement, sweep);
-        double proved = sweep.stationsToGo() > 0
-                ? 0
-                : centre.map(each -> Sections.proved(each.fit())).orElse(0.0);
+        double proved = sweep.stationsToGo() > 0 ? 0 : Sections.proved(sweep.readings());
         return new RingReduction(
                 Sections.movementOf(movement.amount(), proved),
                 ofMovement(requirement, movement, dial, sweep),
                 movement,
                 centre,
-                told(requirement, movement, centre, dial, sweep));
+                told(requirement, movement, centre, proved, dial, sweep));
     }
 
     private static Centre centre(Requirement requirement, Sweep sweep) throws StationsUnfit {
@@ -106,8 +104,14 @@ public record RingReduction(
                 .with(new Contribution(Source.FORM, centre.offset().standardUncertainty()));
     }
 
+    /** @param proved movement that the judged figure is not below, µm; 0 where another figure is judged */
     private static Told told(
-            Requirement requirement, FullIndicatorMovement movement, Optional<Centre> shown, Dial dial, Sweep sweep) {
+            Requirement requirement,
+            FullIndicatorMovement movement,
+            Optional<Centre> shown,
+            double proved,
+            Dial dial,
+            Sweep sweep) {
         if (shown.isEmpty()) {
             return Told.of(List.of(Figure.deviation("movement", movement.amount())));
         }
@@ -124,8 +128,7 @@ public record RingReduction(
             tables.add(diameters(centre, sweep, pairs));
         }
         List<Remark> remarks = new ArrayList<>();
-        double proved = Sections.proved(centre.fit());
-        if (sweep.stationsToGo() == 0 && Sections.missed(movement.amount(), proved)) {
+        if (Sections.missed(movement.amount(), proved)) {
             remarks.add(missed(proved, movement.amount()));
         }
         double over = movement.amount() / 2 - centre.offset().amount();

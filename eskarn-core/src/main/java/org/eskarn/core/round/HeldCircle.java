@@ -3,6 +3,8 @@ package org.eskarn.core.round;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The smallest circle about points, and the largest between them, exactly.
@@ -98,15 +100,11 @@ record HeldCircle(double x, double y, double radius, int... touching) {
                 }
             }
         }
-        return java.util.Objects.requireNonNull(best);
+        return Objects.requireNonNull(best);
     }
 
-    private static @org.jspecify.annotations.Nullable HeldCircle smaller(
-            @org.jspecify.annotations.Nullable HeldCircle best,
-            HeldCircle circle,
-            double[] x,
-            double[] y,
-            List<Integer> few) {
+    private static @Nullable HeldCircle smaller(
+            @Nullable HeldCircle best, HeldCircle circle, double[] x, double[] y, List<Integer> few) {
         if (!Double.isFinite(circle.radius) || (best != null && circle.radius >= best.radius)) {
             return best;
         }
