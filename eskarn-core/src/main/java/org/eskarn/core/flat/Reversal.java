@@ -84,7 +84,10 @@ public enum Reversal {
 
     /** What the set-ups are called before the names of their stations, in the order read; none where there is one only. */
     public List<String> setUps() {
-        return twice() ? checked() ? List.of(first, second, AGAIN) : List.of(first, second) : List.of();
+        if (!twice()) {
+            return List.of();
+        }
+        return checked() ? List.of(first, second, AGAIN) : List.of(first, second);
     }
 
     /** How the error of one reading enters the part's share, two readings being independent. */

@@ -97,7 +97,7 @@ public record RoundnessReduction(double judged, UncertaintyBudget budget, List<P
         ReferenceCircle judged = null;
         for (ReferenceCircle.Kind each : ReferenceCircle.Kind.values()) {
             Optional<ReferenceCircle> circle =
-                    ReferenceCircle.of(each, at, held, radius).map(found -> found.of(readings.size()));
+                    ReferenceCircle.of(each, at, held, radius).map(found -> found.folded(readings.size()));
             circle.ifPresent(circles::add);
             judged = each == kind ? circle.orElse(null) : judged;
         }

@@ -106,7 +106,7 @@ public record ReferenceCircle(
     }
 
     /** The same of readings of which each stood there more than once: touching are those of the first {@code readings}. */
-    public ReferenceCircle of(int readings) {
+    public ReferenceCircle folded(int readings) {
         return new ReferenceCircle(
                 kind,
                 cosine,
