@@ -84,6 +84,13 @@ public final class Eskarn implements AutoCloseable {
 
     /** Another server on a folder of its own. */
     public static ConfigurableApplicationContext serve(Path folder, boolean demo, Class<?>... more) {
+        if (demo && more.length == 0) {
+            DemoTemplate.copyTo(folder);
+        }
+        return start(folder, demo, more);
+    }
+
+    static ConfigurableApplicationContext start(Path folder, boolean demo, Class<?>... more) {
         return new SpringApplicationBuilder(EskarnApplication.class)
                 .sources(DAYS_AHEAD > 0 && more.length == 0 ? new Class<?>[] {Ahead.class} : more)
                 .run("--server.port=0", "--eskarn.data=" + folder, "--eskarn.demo=" + demo);

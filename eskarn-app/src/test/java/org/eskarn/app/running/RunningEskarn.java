@@ -2,6 +2,7 @@ package org.eskarn.app.running;
 
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ExtensionContext.StoreScope;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
@@ -15,8 +16,7 @@ public final class RunningEskarn implements ParameterResolver {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext test) {
-        return test.getRoot()
-                .getStore(Namespace.create(RunningEskarn.class))
+        return test.getStore(StoreScope.LAUNCHER_SESSION, Namespace.create(RunningEskarn.class))
                 .getOrComputeIfAbsent(Eskarn.class, unused -> Eskarn.start(), Eskarn.class);
     }
 }
