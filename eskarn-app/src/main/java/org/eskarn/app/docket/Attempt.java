@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.eskarn.core.requirement.Judgement;
+import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.verdict.Verdict;
 
 /**

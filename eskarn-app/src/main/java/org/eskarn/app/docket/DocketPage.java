@@ -15,6 +15,7 @@ import org.eskarn.app.picture.Picture;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.VerdictRule;
 import org.eskarn.app.picture.View;
+import org.eskarn.core.evaluation.Reduction;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Layout;
@@ -22,9 +23,8 @@ import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.Reduction;
-import org.eskarn.core.requirement.Told;
 import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.result.Details;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Verdict.Because;
@@ -424,7 +424,7 @@ public record DocketPage(
     }
 
     private static Said said(SetUp setUp, Display figures, Display display) {
-        Told told = setUp.assessment().told(setUp.requirement().terms());
+        Details told = setUp.assessment().told(setUp.requirement().terms());
         // Of an angle the verdict is in degrees; what stands beside it is the length.
         return Said.of(told, new Display(figures.unit()), display);
     }

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.gauge.ErrorPlace;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Reading;
-import org.eskarn.core.requirement.Judgement;
 import org.eskarn.core.verdict.Verdict;
 
 /**

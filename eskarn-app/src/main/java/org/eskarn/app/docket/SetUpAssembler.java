@@ -10,8 +10,8 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
-import org.eskarn.core.requirement.Judgement;
-import org.eskarn.core.requirement.Judgement.Taken;
+import org.eskarn.core.evaluation.Judgement;
+import org.eskarn.core.evaluation.Judgement.Taken;
 import org.eskarn.core.round.SurfaceSide;
 import org.jspecify.annotations.Nullable;
 

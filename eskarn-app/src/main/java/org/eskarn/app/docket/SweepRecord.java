@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
+import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Entry;
@@ -17,8 +18,7 @@ import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
-import org.eskarn.core.reading.WrittenLayout.Place;
-import org.eskarn.core.requirement.Assessment;
+import org.eskarn.core.reading.Place;
 import org.eskarn.core.units.Length;
 import org.jspecify.annotations.Nullable;
 

@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.part.PartRequirement;
+import org.eskarn.core.evaluation.FitReduction;
+import org.eskarn.core.evaluation.Reduction;
+import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.FitReduction;
-import org.eskarn.core.requirement.Reduction;
-import org.eskarn.core.requirement.SizeReduction;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 

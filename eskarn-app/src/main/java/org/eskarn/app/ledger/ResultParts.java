@@ -27,7 +27,7 @@ import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Said;
 import org.eskarn.app.picture.Picture;
 import org.eskarn.app.picture.VerdictRule;
-import org.eskarn.core.requirement.Judgement;
+import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.verdict.Verdict;
 import org.jspecify.annotations.Nullable;
 

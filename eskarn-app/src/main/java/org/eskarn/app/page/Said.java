@@ -4,9 +4,9 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
-import org.eskarn.core.requirement.Figure;
-import org.eskarn.core.requirement.FigureTable;
-import org.eskarn.core.requirement.Told;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.FigureTable;
 
 /** What the core tells of a sweep, as it is read: every figure in its unit, the unit once for each column. */
 public record Said(List<Line> figures, List<Table> tables, List<String> remarks) {
@@ -28,7 +28,7 @@ public record Said(List<Line> figures, List<Table> tables, List<String> remarks)
      * @param sizes how whole sizes are said
      * @param deviations how differences are said
      */
-    public static Said of(Told told, Display sizes, Display deviations) {
+    public static Said of(Details told, Display sizes, Display deviations) {
         return new Said(
                 told.figures().stream()
                         .map(f -> new Line(f.name(), amount(f, sizes, deviations), symbol(f, sizes, deviations)))

@@ -2,9 +2,9 @@ package org.eskarn.app.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;
-import org.eskarn.core.requirement.Assessment;
 
 /** Questions and their answers, one under the other. */
 public record AnswersPicture(String title, List<Line> lines) implements Picture {

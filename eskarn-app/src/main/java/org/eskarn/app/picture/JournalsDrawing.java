@@ -1,8 +1,8 @@
 package org.eskarn.app.picture;
 
 import org.eskarn.app.page.Display;
-import org.eskarn.core.requirement.JournalsReduction;
-import org.eskarn.core.requirement.JournalsReduction.Journal;
+import org.eskarn.core.evaluation.JournalsReduction;
+import org.eskarn.core.evaluation.JournalsReduction.Journal;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.round.Offset;

@@ -6,12 +6,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
+import org.eskarn.core.evaluation.LineReadings;
+import org.eskarn.core.evaluation.LineReduction;
+import org.eskarn.core.evaluation.LineReduction.Fitted;
 import org.eskarn.core.flat.MinimumZoneLine;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.LineReduction;
-import org.eskarn.core.requirement.LineReduction.Fitted;
-import org.eskarn.core.requirement.Trace;
 import org.eskarn.core.zone.ThinnestBand.Contact;
 
 /**
@@ -196,7 +196,7 @@ final class LineDrawing {
     }
 
     private void trace(Sketch sketch, Fitted line, boolean worst, boolean one) {
-        Trace trace = line.trace();
+        LineReadings trace = line.trace();
         double[] middles = trace.middle();
         List<Integer> order = IntStream.range(0, middles.length)
                 .boxed()

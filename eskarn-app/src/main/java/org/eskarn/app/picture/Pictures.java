@@ -2,17 +2,17 @@ package org.eskarn.app.picture;
 
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.evaluation.FitReduction;
+import org.eskarn.core.evaluation.HeightsReduction;
+import org.eskarn.core.evaluation.JournalsReduction;
+import org.eskarn.core.evaluation.LineReduction;
+import org.eskarn.core.evaluation.Reduction;
+import org.eskarn.core.evaluation.RoundnessReduction;
+import org.eskarn.core.evaluation.SizeReduction;
+import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.reading.LayoutKind;
-import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.FitReduction;
-import org.eskarn.core.requirement.HeightsReduction;
-import org.eskarn.core.requirement.JournalsReduction;
-import org.eskarn.core.requirement.LineReduction;
-import org.eskarn.core.requirement.Reduction;
-import org.eskarn.core.requirement.RoundnessReduction;
-import org.eskarn.core.requirement.SizeReduction;
-import org.eskarn.core.requirement.SlopesReduction;
 
 /** Chooses the picture for a layout. */
 public final class Pictures {

@@ -3,11 +3,11 @@ package org.eskarn.app.picture;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.evaluation.PinReduction;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
-import org.eskarn.core.requirement.Assessment;
-import org.eskarn.core.requirement.Figure;
-import org.eskarn.core.requirement.PinReduction;
+import org.eskarn.core.result.Figure;
 import org.eskarn.core.verdict.Bounds;
 
 /** A series of pins along a scale of sizes: which entered, which did not, the bracket between them, and the limits. */

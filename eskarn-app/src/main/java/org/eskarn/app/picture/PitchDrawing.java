@@ -2,11 +2,11 @@ package org.eskarn.app.picture;
 
 import java.util.List;
 import org.eskarn.app.page.Display;
+import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.evaluation.PitchReduction;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
-import org.eskarn.core.requirement.Assessment;
-import org.eskarn.core.requirement.PitchReduction;
 
 /** A row or ring of holes where they should be, with an arrow to where each is: its accumulated error, magnified. */
 final class PitchDrawing {

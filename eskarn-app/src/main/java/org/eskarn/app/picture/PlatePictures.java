@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.flat.Facets;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.remedy.Packing;
 import org.eskarn.core.remedy.Packing.Support;
-import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.HeightsReduction;
 import org.eskarn.core.zone.ThinnestBand.Contact;
 
 /** The faces that sweeps show. */

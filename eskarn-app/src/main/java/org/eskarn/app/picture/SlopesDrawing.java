@@ -2,9 +2,9 @@ package org.eskarn.app.picture;
 
 import java.util.List;
 import org.eskarn.app.page.Display;
+import org.eskarn.core.evaluation.SlopesReduction;
+import org.eskarn.core.evaluation.SlopesReduction.Slope;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.SlopesReduction;
-import org.eskarn.core.requirement.SlopesReduction.Slope;
 
 /**
  * Slopes from pairs, each as a line against the one it is compared with: an axis over its face in two planes with the

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.Subject;
+import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.remedy.Available;
-import org.eskarn.core.requirement.Assessment;
 
 /**
  * What a correction starts from.

@@ -9,9 +9,9 @@ import java.util.OptionalDouble;
 import org.eskarn.app.page.Said;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.picture.GuideDrawing;
+import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.remedy.GuideMove;
 import org.eskarn.core.requirement.Requirement;
-import org.eskarn.core.requirement.SlopesReduction;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
 

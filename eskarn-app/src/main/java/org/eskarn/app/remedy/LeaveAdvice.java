@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.Typed;
+import org.eskarn.core.evaluation.HeightsReduction;
+import org.eskarn.core.evaluation.LineReduction;
+import org.eskarn.core.evaluation.Reduction;
+import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.HeightsReduction;
-import org.eskarn.core.requirement.LineReduction;
-import org.eskarn.core.requirement.Reduction;
-import org.eskarn.core.requirement.SlopesReduction;
 
 /** Good enough for the use: what the error means there, with a reason and a name. The figure stays. */
 final class LeaveAdvice {

@@ -9,11 +9,11 @@ import java.util.OptionalDouble;
 import org.eskarn.app.page.Said;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.picture.PlatePictures;
+import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.flat.Tilt;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.remedy.Packing;
 import org.eskarn.core.remedy.Packing.Support;
-import org.eskarn.core.requirement.HeightsReduction;
 import org.jspecify.annotations.Nullable;
 
 /** Packing under corners, or screws, to bring a face parallel. */

@@ -11,12 +11,12 @@ import java.util.OptionalDouble;
 import org.eskarn.app.page.Said;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.picture.PlatePictures;
+import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.flat.Facets;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.remedy.Regrind;
 import org.eskarn.core.remedy.Regrind.Feed;
-import org.eskarn.core.requirement.HeightsReduction;
 
 /** Grinding a face until it is clean. */
 final class RegrindAdvice {

@@ -2,16 +2,16 @@ package org.eskarn.app.remedy;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.evaluation.HeightsReduction;
+import org.eskarn.core.evaluation.JournalsReduction;
+import org.eskarn.core.evaluation.Reduction;
+import org.eskarn.core.evaluation.RingReduction;
+import org.eskarn.core.evaluation.SizeReduction;
+import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.remedy.Shortfall;
-import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.HeightsReduction;
-import org.eskarn.core.requirement.JournalsReduction;
-import org.eskarn.core.requirement.Reduction;
 import org.eskarn.core.requirement.Requirement;
-import org.eskarn.core.requirement.RingReduction;
-import org.eskarn.core.requirement.SizeReduction;
-import org.eskarn.core.requirement.SlopesReduction;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.verdict.Outcome;
 

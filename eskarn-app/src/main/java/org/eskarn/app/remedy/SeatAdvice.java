@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.Shortfall;
-import org.eskarn.core.requirement.SizeReduction;
 import org.eskarn.core.round.SurfaceSide;
 
 /** A seat with too little metal: by how much, and what can honestly be done. */

@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.picture.Pictures;
+import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.remedy.SpringBack;
-import org.eskarn.core.requirement.SlopesReduction;
 
 /** Springing a small bend or twist of a link back. */
 final class SpringAdvice {

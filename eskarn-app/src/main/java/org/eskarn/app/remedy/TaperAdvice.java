@@ -7,9 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.Typed;
+import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.TailstockMove;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.SizeReduction;
 import org.eskarn.core.size.SizeMap;
 import org.eskarn.core.units.LengthUnit;
 

@@ -16,6 +16,7 @@ import org.eskarn.app.picture.Subject;
 import org.eskarn.app.picture.VerdictRule;
 import org.eskarn.app.picture.View;
 import org.eskarn.app.remedy.Found;
+import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.AnswerParser;
@@ -30,15 +31,14 @@ import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.remedy.Available;
-import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.Requirement;
-import org.eskarn.core.requirement.Told;
 import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.result.Details;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
@@ -69,7 +69,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
 
     public Said said() {
         Found it = found.orElseThrow();
-        Told told = it.assessment().told(it.subject().terms());
+        Details told = it.assessment().told(it.subject().terms());
         return Said.of(told, new Display(it.sizes().unit()), it.deviations());
     }
 

@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.LadderDrawing.Side;
 import org.eskarn.app.picture.LadderDrawing.Zone;
+import org.eskarn.core.evaluation.FitReduction;
 import org.eskarn.core.fit.MatedSizes;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
@@ -18,13 +19,12 @@ import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.FitReduction;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
-import org.eskarn.core.requirement.Told;
+import org.eskarn.core.result.Details;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.size.SizeMap;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
@@ -113,7 +113,7 @@ class LadderDrawingTest {
                 new UncertaintyBudget(List.of()),
                 new double[] {32_012},
                 new double[] {31_985},
-                Told.NOTHING,
+                Details.NOTHING,
                 List.of());
         return PairLadder.of(new Subject(terms, "Pilot", "the drive side", Optional.empty()), fit);
     }

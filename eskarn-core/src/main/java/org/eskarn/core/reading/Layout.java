@@ -126,12 +126,12 @@ public record Layout(
     }
 
     /** This layout with more stations after its last, numbered on; itself where there are none. */
-    public Layout extended(List<WrittenLayout.Place> more) {
+    public Layout extended(List<Place> more) {
         if (more.isEmpty()) {
             return this;
         }
         List<Station> added = new ArrayList<>();
-        for (WrittenLayout.Place place : more) {
+        for (Place place : more) {
             added.add(place.numbered(stations.size() + added.size() + 1));
         }
         return new Layout(

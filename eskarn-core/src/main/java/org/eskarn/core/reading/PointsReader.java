@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.eskarn.core.reading.WrittenLayout.Place;
 
 /**
  * Points as they are written, one item each: a name alone; a name and two distances; a sweep line, “A 0 0 to 80 60 in 5”; a
@@ -28,7 +27,7 @@ final class PointsReader {
     static List<Place> read(List<String> items) throws LayoutRejected {
         List<Place> places = new ArrayList<>();
         for (String item : items) {
-            String written = String.join(" ", WrittenLayout.words(item));
+            String written = String.join(" ", LayoutText.words(item));
             Matcher line = LINE.matcher(written);
             Matcher rim = RIM.matcher(written);
             Matcher point = POINT.matcher(written);
@@ -36,8 +35,8 @@ final class PointsReader {
                 addLine(line, places);
             } else if (rim.matches()) {
                 addRim(rim, places);
-            } else if (point.matches() && isNumber(point.group(2)) && isNumber(point.group(3))) {
-                places.add(WrittenLayout.plane(point.group(1), number(point.group(2)), number(point.group(3))));
+            } else if (point.matches() && LayoutText.isNumber(point.group(2)) && LayoutText.isNumber(point.group(3))) {
+                places.add(Place.plane(point.group(1), number(point.group(2)), number(point.group(3))));
             } else {
                 places.add(new Place(item, null, null, null));
             }
@@ -91,7 +90,7 @@ final class PointsReader {
 
     private static int count(String written, String name, int least) throws LayoutRejected {
         int count = Integer.parseInt(written);
-        if (count < least || count > WrittenLayout.MOST) {
+        if (count < least || count > LayoutText.MOST) {
             throw new LayoutRejected(
                     false, "“" + name + "” has " + count + " places; type a number from " + least + " to 400.");
         }
@@ -110,11 +109,7 @@ final class PointsReader {
                 .stripTrailingZeros();
     }
 
-    private static boolean isNumber(String word) {
-        return WrittenLayout.NUMBER.matcher(word).matches();
-    }
-
     private static BigDecimal number(String word) throws LayoutRejected {
-        return WrittenLayout.number(word, false);
+        return LayoutText.number(word, false);
     }
 }

@@ -9,7 +9,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.eskarn.core.units.LengthUnit;
-import org.jspecify.annotations.Nullable;
 
 /**
  * A layout as a person writes it: its kind, the unit of its distances, and one or two fields. Numbers are parted by
@@ -22,30 +21,13 @@ import org.jspecify.annotations.Nullable;
 public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, String second) {
 
     /** The most stations a layout may have. */
-    public static final int MOST = 400;
+    public static final int MOST = LayoutText.MOST;
 
     private static final int LONGEST_NAME = 60;
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
-    static final Pattern NUMBER = Pattern.compile("-?(\\d{1,6}(\\.\\d{0,6})?|\\.\\d{1,6})");
     private static final Pattern COUNT = Pattern.compile("\\d{1,4}");
     private static final Pattern CLOCK = Pattern.compile("(1[0-2]|[1-9])h");
     private static final int DEGREES_OF_AN_HOUR = 30;
-
-    /** A station that has no number yet. */
-    public record Place(
-            String name,
-            @Nullable BigDecimal angle,
-            @Nullable BigDecimal along,
-            @Nullable BigDecimal across,
-            @Nullable String line) {
-        Place(String name, @Nullable BigDecimal angle, @Nullable BigDecimal along, @Nullable BigDecimal across) {
-            this(name, angle, along, across, null);
-        }
-
-        Station numbered(int number) {
-            return new Station(number, name, angle, along, across, line);
-        }
-    }
 
     public static WrittenLayout ring(String angles) {
         return new WrittenLayout(LayoutKind.RING, LengthUnit.MILLIMETRE, angles, "");
@@ -64,7 +46,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             case RINGS -> onRings(numbers(first, false), angles(second, true));
             case LINE -> numbers(first, false).stream().map(this::line).toList();
             // Row by row upwards, each row to the right.
-            case GRID -> crossed(numbers(second, true), numbers(first, false), (y, x) -> plane("", x, y));
+            case GRID -> crossed(numbers(second, true), numbers(first, false), (y, x) -> Place.plane("", x, y));
             case LINES -> lines();
             case STEPS -> placements();
             case POINTS -> PointsReader.read(names(first, "point"));
@@ -92,7 +74,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
      * @throws LayoutRejected if it is none
      */
     public Place hunted(String typed) throws LayoutRejected {
-        List<String> words = words(typed.replace("°", " ").replace(unit.symbol(), " "));
+        List<String> words = LayoutText.words(typed.replace("°", " ").replace(unit.symbol(), " "));
         int wanted = kind == LayoutKind.RINGS || kind == LayoutKind.GRID ? 2 : 1;
         if (words.size() != wanted) {
             throw new LayoutRejected(
@@ -108,12 +90,12 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         }
         return switch (kind) {
             case RING -> ring(angle(words.get(0), false));
-            case LINE -> line(number(words.get(0), false));
-            case PINS -> pin(number(words.get(0), false));
+            case LINE -> line(LayoutText.number(words.get(0), false));
+            case PINS -> pin(LayoutText.number(words.get(0), false));
             case RINGS ->
-                onRings(List.of(number(words.get(0), false)), List.of(angle(words.get(1), false)))
+                onRings(List.of(LayoutText.number(words.get(0), false)), List.of(angle(words.get(1), false)))
                         .get(0);
-            default -> plane("", number(words.get(0), false), number(words.get(1), false));
+            default -> Place.plane("", LayoutText.number(words.get(0), false), LayoutText.number(words.get(1), false));
         };
     }
 
@@ -147,10 +129,6 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                                 along,
                                 null)))
                 .toList();
-    }
-
-    static Place plane(String name, BigDecimal x, BigDecimal y) {
-        return new Place(name.isEmpty() ? "x " + Station.written(x) + " y " + Station.written(y) : name, null, x, y);
     }
 
     private interface Cross {
@@ -228,7 +206,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
     }
 
     private List<Angle> angles(String field, boolean inSecond) throws LayoutRejected {
-        List<String> words = words(field);
+        List<String> words = LayoutText.words(field);
         if (words.size() == 1 && COUNT.matcher(words.get(0)).matches()) {
             int steps = Integer.parseInt(words.get(0));
             if (steps >= 1 && steps <= MOST) {
@@ -255,7 +233,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             int hour = Integer.parseInt(clock.group(1));
             return new Angle(BigDecimal.valueOf(hour % 12L * DEGREES_OF_AN_HOUR), hour + " o’clock");
         }
-        BigDecimal degrees = number(word, inSecond);
+        BigDecimal degrees = LayoutText.number(word, inSecond);
         if (degrees.signum() < 0 || degrees.compareTo(FULL_TURN) >= 0) {
             throw new LayoutRejected(
                     inSecond, "“" + word + "” is no angle here: type degrees from 0 to below 360, for example 101.5.");
@@ -265,8 +243,8 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
 
     private List<BigDecimal> numbers(String field, boolean inSecond) throws LayoutRejected {
         List<BigDecimal> numbers = new ArrayList<>();
-        for (String word : required(words(field), inSecond)) {
-            numbers.add(number(word, inSecond));
+        for (String word : required(LayoutText.words(field), inSecond)) {
+            numbers.add(LayoutText.number(word, inSecond));
         }
         return numbers;
     }
@@ -278,19 +256,5 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                     inSecond, "Nothing is written: " + wanted.toLowerCase(java.util.Locale.ROOT) + ".");
         }
         return words;
-    }
-
-    static BigDecimal number(String word, boolean inSecond) throws LayoutRejected {
-        if (!NUMBER.matcher(word).matches()) {
-            throw new LayoutRejected(
-                    inSecond, "“" + word + "” is not a number: type numbers with blanks between them.");
-        }
-        return new BigDecimal(word);
-    }
-
-    static List<String> words(String field) {
-        return Arrays.stream(field.replace('−', '-').replace(',', '.').strip().split("\\s+"))
-                .filter(word -> !word.isEmpty())
-                .toList();
     }
 }

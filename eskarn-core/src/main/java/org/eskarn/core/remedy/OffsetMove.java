@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.evaluation.RingReduction;
+import org.eskarn.core.evaluation.RingReduction.Centre;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Sweep;
-import org.eskarn.core.requirement.Assessment;
 import org.eskarn.core.requirement.Requirement;
-import org.eskarn.core.requirement.RingReduction;
-import org.eskarn.core.requirement.RingReduction.Centre;
 import org.eskarn.core.round.OppositePairs;
 import org.eskarn.core.round.Way;
 

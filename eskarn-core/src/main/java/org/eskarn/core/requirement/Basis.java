@@ -40,7 +40,7 @@ public record Basis(
     }
 
     /** The same without the third set-up of its reversal. */
-    Basis unchecked() {
+    public Basis unchecked() {
         return new Basis(setTo, radius, span, zeroing, pinClass, reversal.unchecked(), size);
     }
 

@@ -19,16 +19,12 @@ import static org.eskarn.core.requirement.LimitKind.NONE;
 import static org.eskarn.core.requirement.LimitKind.PLUS_MINUS;
 
 import java.util.List;
-import org.eskarn.core.gauge.Dial;
-import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
-import org.eskarn.core.reading.StationsUnfit;
-import org.eskarn.core.reading.Sweep;
 
 /**
  * The registry of what can be asked of a feature. A row names the characteristic, the layouts it is read over, the kinds
- * of limit that say something about it, which figure a limit may speak of, what its readings are, and how they are
- * reduced.
+ * of limit that say something about it, which figure a limit applies to and what its readings are. How it is computed is
+ * said by {@code evaluation.Evaluation}.
  */
 public enum Characteristic {
     CIRCULAR_RUNOUT_RADIAL(
@@ -36,7 +32,6 @@ public enum Characteristic {
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             movement(),
-            Characteristic::circular,
             Trait.REZEROED,
             Trait.SEES_ENDS),
     CIRCULAR_RUNOUT_AXIAL(
@@ -44,92 +39,40 @@ public enum Characteristic {
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             of(StatedAs.MOVEMENT),
-            Characteristic::circular,
             Trait.ON_RADIUS,
             Trait.REZEROED,
             Trait.SEES_ENDS),
-    TOTAL_RUNOUT(
-            "total runout",
-            of(RINGS, RING),
-            of(MAXIMUM, NONE),
-            of(StatedAs.MOVEMENT),
-            Characteristic::total,
-            Trait.SEES_ENDS),
-    OFFSET_OF_OPENING(
-            "offset of an opening", of(RING), of(MAXIMUM, NONE), movement(), RingReduction::of, Trait.SEES_ENDS),
+    TOTAL_RUNOUT("total runout", of(RINGS, RING), of(MAXIMUM, NONE), of(StatedAs.MOVEMENT), Trait.SEES_ENDS),
+    OFFSET_OF_OPENING("offset of an opening", of(RING), of(MAXIMUM, NONE), movement(), Trait.SEES_ENDS),
     ROUNDNESS(
             "roundness",
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             of(StatedAs.MINIMUM_ZONE, StatedAs.LEAST_SQUARES, StatedAs.INSCRIBED, StatedAs.CIRCUMSCRIBED),
-            RoundnessReduction::of,
             Trait.REZEROED,
             Trait.SEES_ENDS),
-    OUTSIDE_SIZE(
-            "outside size map",
-            of(RINGS, RING, LINE, POINTS),
-            sizeLimits(),
-            itself(),
-            SizeReduction::local,
-            Trait.SIZED,
-            Trait.WHOLE),
-    BORE_SIZE(
-            "bore size map",
-            of(RINGS, RING, LINE, POINTS),
-            sizeLimits(),
-            itself(),
-            SizeReduction::local,
-            Trait.SIZED,
-            Trait.WHOLE),
+    OUTSIDE_SIZE("outside size map", of(RINGS, RING, LINE, POINTS), sizeLimits(), itself(), Trait.SIZED, Trait.WHOLE),
+    BORE_SIZE("bore size map", of(RINGS, RING, LINE, POINTS), sizeLimits(), itself(), Trait.SIZED, Trait.WHOLE),
     OUT_OF_ROUND(
-            "out-of-round",
-            of(RINGS, RING),
-            of(MAXIMUM, NONE),
-            of(StatedAs.DIAMETERS, StatedAs.RADIAL),
-            SizeReduction::outOfRound,
-            Trait.WHOLE),
-    PIN_CHECK(
-            "pin check",
-            of(PAIRS, PINS),
-            sizeLimits(),
-            itself(),
-            PinReduction::of,
-            Trait.SIZED,
-            Trait.WHOLE,
-            Trait.BRACKETED),
-    TAPER(
-            "taper",
-            of(RINGS, LINE),
-            of(MAXIMUM, BETWEEN, NONE),
-            itself(),
-            SizeReduction::taper,
-            Trait.SIGNED,
-            Trait.SLOPING,
-            Trait.WHOLE),
-    FLATNESS("flatness", of(GRID, POINTS), of(MAXIMUM, NONE), form(), HeightsReduction::flatness, Trait.SEES_ENDS),
+            "out-of-round", of(RINGS, RING), of(MAXIMUM, NONE), of(StatedAs.DIAMETERS, StatedAs.RADIAL), Trait.WHOLE),
+    PIN_CHECK("pin check", of(PAIRS, PINS), sizeLimits(), itself(), Trait.SIZED, Trait.WHOLE, Trait.BRACKETED),
+    TAPER("taper", of(RINGS, LINE), of(MAXIMUM, BETWEEN, NONE), itself(), Trait.SIGNED, Trait.SLOPING, Trait.WHOLE),
+    FLATNESS("flatness", of(GRID, POINTS), of(MAXIMUM, NONE), form(), Trait.SEES_ENDS),
     STRAIGHTNESS(
             "straightness",
             of(LINE, LINES, STEPS),
             of(MAXIMUM, NONE),
             form(),
-            StraightnessReduction::of,
             Trait.REZEROED,
             Trait.REVERSIBLE,
             Trait.SPANNING,
             Trait.SEES_ENDS),
-    PARALLELISM_OF_FACES(
-            "parallelism of faces",
-            of(GRID, POINTS),
-            of(MAXIMUM, NONE),
-            itself(),
-            HeightsReduction::parallelism,
-            Trait.SEES_ENDS),
+    PARALLELISM_OF_FACES("parallelism of faces", of(GRID, POINTS), of(MAXIMUM, NONE), itself(), Trait.SEES_ENDS),
     PARALLELISM_OF_AXIS(
             "parallelism of an axis to a face",
             of(PAIRS),
             of(MAXIMUM, BETWEEN, NONE),
             of(StatedAs.EACH_PLANE, StatedAs.RESULTANT),
-            SlopesReduction::of,
             Trait.SIGNED,
             Trait.SLOPING,
             Trait.SPANNING,
@@ -139,7 +82,6 @@ public enum Characteristic {
             of(PAIRS),
             of(MAXIMUM, BETWEEN, NONE),
             itself(),
-            SlopesReduction::of,
             Trait.SIGNED,
             Trait.SLOPING,
             Trait.SPANNING,
@@ -149,7 +91,6 @@ public enum Characteristic {
             of(LINE, LINES),
             of(MAXIMUM, NONE),
             itself(),
-            SquarenessReduction::of,
             Trait.SLOPING,
             Trait.REZEROED,
             Trait.REVERSIBLE,
@@ -159,14 +100,12 @@ public enum Characteristic {
             of(LINES, LINE),
             of(MAXIMUM, NONE),
             of(StatedAs.OFF_AXIS, StatedAs.ZONE_DIAMETER),
-            BoresReduction::of,
             Trait.REVERSIBLE),
     DEPTH_AND_PITCH(
             "depth, height or pitch",
             of(POINTS, LINE),
             of(PLUS_MINUS, BETWEEN, NONE),
             itself(),
-            SingleReductions::each,
             Trait.SIZED,
             Trait.WHOLE,
             Trait.REZEROED),
@@ -175,52 +114,28 @@ public enum Characteristic {
             of(LINE, POINTS, RING),
             of(MAXIMUM, BETWEEN, NONE),
             of(StatedAs.SINGLE_STEP, StatedAs.ACCUMULATED),
-            PitchReduction::of,
             Trait.SIGNED,
             Trait.REZEROED),
-    PLAY("play", of(CYCLES), of(MAXIMUM, BETWEEN, NONE), itself(), PairReductions::play),
-    PHASE_ANGLE(
-            "phase angle",
-            of(POINTS),
-            of(MAXIMUM, NONE),
-            itself(),
-            SingleReductions::phase,
-            Trait.SIGNED,
-            Trait.ANGULAR,
-            Trait.ON_RADIUS),
+    PLAY("play", of(CYCLES), of(MAXIMUM, BETWEEN, NONE), itself()),
+    PHASE_ANGLE("phase angle", of(POINTS), of(MAXIMUM, NONE), itself(), Trait.SIGNED, Trait.ANGULAR, Trait.ON_RADIUS),
     BEND_AND_TWIST(
             "bend and twist",
             of(PAIRS),
             of(MAXIMUM, NONE),
             itself(),
-            SlopesReduction::of,
             Trait.SIGNED,
             Trait.SLOPING,
             Trait.SPANNING,
             Trait.REVERSIBLE),
-    FIT_OF_PAIR(
-            "fit of a pair",
-            of(PAIRS),
-            of(BETWEEN, FIT_CODE, NONE),
-            itself(),
-            FitReduction::of,
-            Trait.SIGNED,
-            Trait.WHOLE),
-    FUNCTIONAL_FIT("functional fit", of(YES_NO), of(ANSWER), itself(), SingleReductions::answers),
+    FIT_OF_PAIR("fit of a pair", of(PAIRS), of(BETWEEN, FIT_CODE, NONE), itself(), Trait.SIGNED, Trait.WHOLE),
+    FUNCTIONAL_FIT("functional fit", of(YES_NO), of(ANSWER), itself()),
     RECORD(
             "measure and record",
             of(POINTS, LINE, RING, RINGS, GRID),
             of(NONE),
             itself(),
-            SingleReductions::recorded,
             Trait.SIGNED,
             Trait.SEES_ENDS);
-
-    /** Turns the readings of a sweep, finished or not, into the figures of a characteristic. */
-    @FunctionalInterface
-    interface Reducer {
-        Reduction reduce(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit;
-    }
 
     private enum Trait {
         SIGNED,
@@ -233,7 +148,7 @@ public enum Characteristic {
         BRACKETED,
         REZEROED,
         REVERSIBLE,
-        /** Its reducer looks at both ends of a band where they count, or has the band in the uncertainty of a fit. */
+        /** Its evaluation looks at both ends of a band where they count, or has the band in the uncertainty of a fit. */
         SEES_ENDS
     }
 
@@ -241,7 +156,6 @@ public enum Characteristic {
     private final List<LayoutKind> layouts;
     private final List<LimitKind> limits;
     private final List<StatedAs> statements;
-    private final Reducer reducer;
     private final List<Trait> traits;
 
     Characteristic(
@@ -249,31 +163,17 @@ public enum Characteristic {
             List<LayoutKind> layouts,
             List<LimitKind> limits,
             List<StatedAs> statements,
-            Reducer reducer,
             Trait... traits) {
         this.title = title;
         this.layouts = layouts;
         this.limits = limits;
         this.statements = statements;
-        this.reducer = reducer;
         this.traits = List.of(traits);
     }
 
     @SafeVarargs
     private static <T> List<T> of(T... choices) {
         return List.of(choices);
-    }
-
-    private static Reduction circular(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
-        return sweep.layout().kind() == RING
-                ? RingReduction.of(requirement, dial, sweep)
-                : JournalsReduction.circular(requirement, dial, sweep);
-    }
-
-    private static Reduction total(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
-        return sweep.layout().kind() == RING
-                ? RingReduction.of(requirement, dial, sweep)
-                : JournalsReduction.total(requirement, dial, sweep);
     }
 
     private static List<StatedAs> movement() {
@@ -381,6 +281,11 @@ public enum Characteristic {
         };
     }
 
+    /** Whether its evaluation looks at both ends of a band where they count, or has the band in the uncertainty of a fit. */
+    public boolean seesEnds() {
+        return traits.contains(Trait.SEES_ENDS);
+    }
+
     /** Which part of a fit its limit can be, where it can be one. */
     FitPart fitPart() {
         return switch (this) {
@@ -421,27 +326,5 @@ public enum Characteristic {
             return "10 60 210 260";
         }
         return traits.contains(Trait.WHOLE) && kind == RINGS ? "0 90" : kind.secondExample();
-    }
-
-    /**
-     * The figures of a sweep. Every evaluation passes here, so that none forgets what counts of a needle that flickers:
-     * where its ends do, the worst that they allow is judged, by reducers that look at both ends or else by trying them.
-     * What is only recorded has no worse side: there the middle is kept and the band is in the uncertainty.
-     */
-    Reduction reduce(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
-        if (requirement.basis().reversal().checked()) {
-            ThirdSetUp.require(sweep, requirement.allowedReturn(dial));
-            return reduce(requirement.unchecked(), dial, ThirdSetUp.without(sweep));
-        }
-        if (requirement.flicker() == FlickerRule.MIDDLE || !sweep.flickers()) {
-            return reducer.reduce(requirement, dial, sweep);
-        }
-        if (traits.contains(Trait.SEES_ENDS) && !StraightnessReduction.addsUp(requirement)) {
-            return reducer.reduce(requirement, dial, sweep);
-        }
-        if (requirement.bounds().open()) {
-            return reducer.reduce(requirement.withFlicker(FlickerRule.MIDDLE), dial, sweep);
-        }
-        return BandEnds.worst(sweep, requirement.bounds(), still -> reducer.reduce(requirement, dial, still));
     }
 }

@@ -42,7 +42,7 @@ public enum LimitUnit {
      *
      * @param radius for degrees: the radius in µm on which the angle stands; sideways error = radius · sin(angle)
      */
-    double micrometres(BigDecimal amount, double radius) {
+    public double micrometres(BigDecimal amount, double radius) {
         return length == null
                 ? radius * Math.sin(Math.toRadians(amount.doubleValue()))
                 : amount.multiply(length.micrometres()).doubleValue();

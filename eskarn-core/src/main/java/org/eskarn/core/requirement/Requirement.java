@@ -81,7 +81,7 @@ public record Requirement(
     }
 
     /** The same without the third set-up of its reversal. */
-    Requirement unchecked() {
+    public Requirement unchecked() {
         return with(flicker, basis.unchecked());
     }
 
@@ -93,7 +93,7 @@ public record Requirement(
     }
 
     /** The same with another rule for a needle that flickers. */
-    Requirement withFlicker(FlickerRule other) {
+    public Requirement withFlicker(FlickerRule other) {
         return with(other, basis);
     }
 

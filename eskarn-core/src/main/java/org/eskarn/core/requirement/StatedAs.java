@@ -57,7 +57,7 @@ public enum StatedAs {
     }
 
     /** The circle roundness is judged by; without a choice, as it was at first, least squares. */
-    ReferenceCircle.Kind circle() {
+    public ReferenceCircle.Kind circle() {
         return switch (this) {
             case MINIMUM_ZONE -> ReferenceCircle.Kind.MINIMUM_ZONE;
             case INSCRIBED -> ReferenceCircle.Kind.MAXIMUM_INSCRIBED;
@@ -67,7 +67,7 @@ public enum StatedAs {
     }
 
     /** How many µm of difference between two readings go with one µm of this figure, for a round section. */
-    double movementPerUnit() {
+    public double movementPerUnit() {
         return this == OFFSET || this == RADIAL ? 2 : this == ZONE_DIAMETER ? 0.5 : 1;
     }
 }

@@ -41,24 +41,6 @@ public record FirstHarmonic(
     private static final double LARGEST_MAGNIFICATION = 4;
 
     /**
-     * The 2 × 2 block of (XᵀX)⁻¹ that belongs to (cosine, sine), without unit; X has the rows (1, cos θᵢ, sin θᵢ).
-     */
-    public record CovarianceFactors(double cosineCosine, double cosineSine, double sineSine) {
-
-        /** The variance factor along the direction {@code radians}. */
-        double along(double radians) {
-            double c = Math.cos(radians);
-            double s = Math.sin(radians);
-            return c * c * cosineCosine + 2 * c * s * cosineSine + s * s * sineSine;
-        }
-
-        private double largest() {
-            double mean = (cosineCosine + sineSine) / 2;
-            return mean + Math.hypot((cosineCosine - sineSine) / 2, cosineSine);
-        }
-    }
-
-    /**
      * @param radians station angles, in any order
      * @param micrometres the reading at each of them, same length and order
      * @throws StationsUnfit if there are fewer than three distinct angles, all lie within less than half a turn, or

@@ -1,7 +1,5 @@
 package org.eskarn.core.round;
 
-import org.eskarn.core.round.FirstHarmonic.CovarianceFactors;
-
 /**
  * The three normal equations of the first harmonic, built up reading by reading and solved by eliminating the level:
  * what remains is the 2 × 2 system of cosine and sine about their own means.

@@ -2,7 +2,7 @@ package org.eskarn.core.round;
 
 import java.util.List;
 import java.util.Optional;
-import org.eskarn.core.zone.LowestCover;
+import org.eskarn.core.zone.LowestUpperBound;
 import org.eskarn.core.zone.ThinnestBand;
 
 /**
@@ -352,8 +352,8 @@ public record ReferenceCircle(
             return switch (kind) {
                 case LEAST_SQUARES -> leastSquares();
                 case MINIMUM_ZONE -> minimumZone();
-                case MINIMUM_CIRCUMSCRIBED -> LowestCover.of(d, c, s).map(cover -> held(cover, 1));
-                case MAXIMUM_INSCRIBED -> LowestCover.of(negative(d), c, s).map(cover -> held(cover, -1));
+                case MINIMUM_CIRCUMSCRIBED -> LowestUpperBound.of(d, c, s).map(cover -> held(cover, 1));
+                case MAXIMUM_INSCRIBED -> LowestUpperBound.of(negative(d), c, s).map(cover -> held(cover, -1));
             };
         }
 
@@ -378,7 +378,7 @@ public record ReferenceCircle(
             return Optional.of(band.coefficients());
         }
 
-        private double[] held(LowestCover cover, double sign) {
+        private double[] held(LowestUpperBound cover, double sign) {
             near = cover.contacts().stream().mapToInt(i -> i).toArray();
             double[] turned = cover.coefficients().clone();
             for (int k = 0; k < turned.length; k++) {

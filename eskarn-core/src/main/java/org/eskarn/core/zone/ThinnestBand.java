@@ -86,7 +86,7 @@ public record ThinnestBand(double[] coefficients, double halfWidth, List<Contact
         for (int i = 0; i <= unknowns; i++) {
             tight[i] = signs[i] >= 0 ? start[i] : start[i] + residuals.size();
         }
-        Exchange.Optimum optimum = new Exchange(objective, new Edges(residuals), tight).run();
+        DualSimplex.Optimum optimum = new DualSimplex(objective, new Edges(residuals), tight).run();
         return result(residuals, optimum);
     }
 
@@ -99,7 +99,7 @@ public record ThinnestBand(double[] coefficients, double halfWidth, List<Contact
             residuals.row(chosen[i], 1, rows[i]);
             right[i] = residuals.value(chosen[i]);
         }
-        double[] left = residuals.of(Exchange.solve(rows, right));
+        double[] left = residuals.of(DualSimplex.solve(rows, right));
         for (int each : chosen) {
             left[each] = 0;
         }
@@ -127,7 +127,7 @@ public record ThinnestBand(double[] coefficients, double halfWidth, List<Contact
             }
         }
         residuals.row(start[unknowns], 1, row);
-        double[] share = Exchange.solve(turned, row.clone());
+        double[] share = DualSimplex.solve(turned, row.clone());
         double[] signs = new double[unknowns + 1];
         signs[unknowns] = 1;
         double deviation = residuals.value(start[unknowns]);
@@ -143,7 +143,7 @@ public record ThinnestBand(double[] coefficients, double halfWidth, List<Contact
         return signs;
     }
 
-    private static ThinnestBand result(Residuals residuals, Exchange.Optimum optimum) {
+    private static ThinnestBand result(Residuals residuals, DualSimplex.Optimum optimum) {
         int unknowns = optimum.x().length - 1;
         double[] left = residuals.of(optimum.x());
         double furthest = 0;
@@ -167,7 +167,7 @@ public record ThinnestBand(double[] coefficients, double halfWidth, List<Contact
     }
 
     /** Constraint i is the upper edge at value i, constraint n + i its lower edge; the last unknown is h. */
-    private record Edges(Residuals residuals) implements Exchange.Constraints {
+    private record Edges(Residuals residuals) implements DualSimplex.Constraints {
 
         @Override
         public int worst(double[] x) {

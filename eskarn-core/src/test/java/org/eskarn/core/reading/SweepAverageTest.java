@@ -15,7 +15,7 @@ class SweepAverageTest {
 
     private static Layout ring(String angles, String... hunted) throws LayoutRejected {
         WrittenLayout written = WrittenLayout.ring(angles);
-        List<WrittenLayout.Place> more = new ArrayList<>();
+        List<Place> more = new ArrayList<>();
         for (String angle : hunted) {
             more.add(written.hunted(angle));
         }

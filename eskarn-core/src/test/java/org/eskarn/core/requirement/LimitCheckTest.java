@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
+import org.eskarn.core.evaluation.Given;
 import org.eskarn.core.requirement.Limit.Direction;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
@@ -158,7 +159,7 @@ class LimitCheckTest {
     void sensibleLimitsOfSmallAndSteepThingsAreAccepted() throws LimitRejected {
         LimitCheck.check(Characteristic.DEPTH_AND_PITCH, between("0.5", "-0.1", "0.1"), null);
         LimitCheck.check(Characteristic.BORE_SIZE, between(null, "1.0", "1.2"), Length.of("1", LengthUnit.MILLIMETRE));
-        LimitCheck.check(Characteristic.TAPER, Asked.atMost("20"), Length.of("40", LengthUnit.MILLIMETRE));
+        LimitCheck.check(Characteristic.TAPER, Given.atMost("20"), Length.of("40", LengthUnit.MILLIMETRE));
         // A slip of the decimal mark is still one.
         assertThatThrownBy(() -> LimitCheck.check(
                         Characteristic.BORE_SIZE, between(null, "0.1", "0.12"), Length.of("1", LengthUnit.MILLIMETRE)))

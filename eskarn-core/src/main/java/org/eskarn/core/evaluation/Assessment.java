@@ -1,0 +1,202 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.Corrections;
+import org.eskarn.core.reading.Corrections.Corrected;
+import org.eskarn.core.reading.ReturnCheck;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.Note;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.verdict.Bounds;
+import org.eskarn.core.verdict.DecisionRule;
+import org.eskarn.core.verdict.Outcome;
+import org.eskarn.core.verdict.Verdict;
+import org.eskarn.core.verdict.Verdict.Because;
+
+/**
+ * The one path from a sweep to its verdict, the same for every characteristic: take off what is known, reduce what has
+ * been read, check the return, judge. An unfinished sweep has figures so far, but proves nothing; nor does one whose
+ * return is out.
+ *
+ * @param sweep as it was read
+ * @param corrected as it is computed with
+ * @param driftTaken whether drift was taken off
+ * @param reduction the figures so far; empty before the first reading, and where the stations do not show the figure
+ * @param budget the parts of the uncertainty of the figure; empty where there is no figure
+ * @param missing the sentence that says what the stations lack; empty when they do
+ * @param allowedReturn in µm, either way
+ * @param returnCheck empty until the return has been read
+ */
+public record Assessment(
+        Sweep sweep,
+        Sweep corrected,
+        boolean driftTaken,
+        Optional<Reduction> reduction,
+        Optional<UncertaintyBudget> budget,
+        Optional<String> missing,
+        double allowedReturn,
+        Optional<ReturnCheck> returnCheck,
+        Verdict verdict) {
+
+    public static Assessment of(Requirement requirement, Dial dial, Sweep sweep, Corrections corrections) {
+        double allowed = requirement.allowedReturn(dial);
+        Corrected corrected = corrections.apply(sweep, allowed);
+        Optional<Reduction> reduction = Optional.empty();
+        Optional<String> missing = Optional.empty();
+        if (!sweep.readings().isEmpty()) {
+            try {
+                reduction = Optional.of(Evaluation.of(requirement, dial, corrected.sweep()));
+            } catch (StationsUnfit e) {
+                missing = Optional.of(String.valueOf(e.getMessage()));
+            }
+        }
+        return new Assessment(
+                sweep,
+                corrected.sweep(),
+                corrected.driftTaken(),
+                reduction,
+                reduction.map(Reduction::budget),
+                missing,
+                allowed,
+                corrected.returnCheck(),
+                judge(requirement, sweep, reduction, corrected.returnCheck()));
+    }
+
+    private static Verdict judge(
+            Requirement requirement, Sweep sweep, Optional<Reduction> reduction, Optional<ReturnCheck> check) {
+        Because hindrance = hindrance(requirement, sweep, reduction, check);
+        DecisionRule rule = requirement.appliedRule();
+        if (hindrance != null) {
+            OptionalDouble value =
+                    reduction.map(r -> OptionalDouble.of(r.judged())).orElseGet(OptionalDouble::empty);
+            double expanded = reduction.map(r -> r.budget().expanded()).orElse(0.0);
+            return Verdict.notProven(hindrance, value, requirement.bounds(), expanded, rule);
+        }
+        Reduction figures = reduction.orElseThrow();
+        return judge(requirement, figures.judged(), figures.budget().expanded());
+    }
+
+    /** The verdict on a figure that nothing hinders. */
+    static Verdict judge(Requirement requirement, double value, double expanded) {
+        DecisionRule rule = requirement.appliedRule();
+        return switch (requirement.limit().kind()) {
+            case ANSWER -> Verdict.answered(value == 0, rule);
+            case NONE -> Verdict.recorded(value, expanded, rule);
+            default ->
+                Verdict.judge(value, requirement.bounds(), expanded, worth(rule, requirement.bounds(), expanded));
+        };
+    }
+
+    /** A figure less certain than the whole of what is allowed is accepted by no rule: it is judged stringently. */
+    private static DecisionRule worth(DecisionRule rule, Bounds bounds, double expanded) {
+        return expanded > bounds.width() && bounds.width() > 0 ? DecisionRule.STRINGENT : rule;
+    }
+
+    private static @org.jspecify.annotations.Nullable Because hindrance(
+            Requirement requirement, Sweep sweep, Optional<Reduction> reduction, Optional<ReturnCheck> check) {
+        if (!sweep.complete()) {
+            return Because.UNFINISHED;
+        }
+        if (check.isPresent() && !check.get().holds()) {
+            return Because.RETURN_OUT;
+        }
+        if (reduction.isEmpty()) {
+            return Because.STATIONS_UNFIT;
+        }
+        return requirement.limit().text() ? Because.LIMIT_IS_TEXT : null;
+    }
+
+    /** The places that lie outside the limits, of figures that are held against them one by one. */
+    public OutOfLimits outOfLimits(Requirement requirement) {
+        return OutOfLimits.of(
+                requirement.bounds(), reduction.map(Reduction::each).orElse(List.of()));
+    }
+
+    /** All that is told of the figures, with every place that is out of limits, and what a reversal rests on. */
+    public Details told(Requirement requirement) {
+        Details told = reduction.map(Reduction::told).orElse(Details.NOTHING);
+        List<Note> remarks = new ArrayList<>();
+        outOfLimits(requirement).remark(requirement.limit().kind()).ifPresent(remarks::add);
+        remarks.addAll(told.remarks());
+        if (reduction.isPresent() && requirement.basis().reversal().twice()) {
+            remarks.add(reversed(requirement));
+        }
+        return new Details(told.figures(), told.tables(), remarks);
+    }
+
+    private Note reversed(Requirement requirement) {
+        Optional<Double> apart =
+                requirement.basis().reversal().checked() ? ThirdSetUp.largest(corrected) : Optional.empty();
+        return apart.map(moved -> Note.of(
+                        "Turned back it reads as before, within %s: nothing moved between the set-ups.",
+                        Figure.deviation("", moved)))
+                .orElseGet(
+                        () -> Note.of("Two set-ups always give two shares: only the first of them read once more shows"
+                                + " that nothing moved between."));
+    }
+
+    /** The figures of several valid sweeps put together, of which this is the last. */
+    Assessment averaged(Requirement requirement, Sweep average, Reduction figures, UncertaintyBudget whole) {
+        Verdict judged = requirement.limit().text()
+                ? Verdict.notProven(
+                        Because.LIMIT_IS_TEXT,
+                        OptionalDouble.of(figures.judged()),
+                        requirement.bounds(),
+                        whole.expanded(),
+                        requirement.appliedRule())
+                : judge(requirement, figures.judged(), whole.expanded());
+        return new Assessment(
+                average,
+                average,
+                driftTaken,
+                Optional.of(figures),
+                Optional.of(whole),
+                Optional.empty(),
+                allowedReturn,
+                returnCheck,
+                judged);
+    }
+
+    /** The same sweep after its master did not read the same again: it proves nothing. */
+    public Assessment zeroLost() {
+        return new Assessment(
+                sweep,
+                corrected,
+                driftTaken,
+                reduction,
+                budget,
+                missing,
+                allowedReturn,
+                returnCheck,
+                verdict.unproven(Because.ZERO_LOST));
+    }
+
+    /** Whether the sweep is complete and its zero held, so that its figure counts. */
+    public boolean counts() {
+        return sweep.complete()
+                && verdict.because() != Because.ZERO_LOST
+                && reduction.isPresent()
+                && returnCheck.map(ReturnCheck::holds).orElse(true);
+    }
+
+    /**
+     * Whether an unfinished sweep is past its limit already, so that more readings cannot save it. Movement only grows;
+     * of other figures it is never said.
+     */
+    public boolean alreadyPast(Requirement requirement) {
+        return !sweep.complete()
+                && requirement.statedAs() == StatedAs.MOVEMENT
+                && verdict.value() != null
+                && !verdict.bounds().open()
+                && verdict.rule().judge(verdict.value(), verdict.bounds(), verdict.expanded()) == Outcome.FAIL;
+    }
+}

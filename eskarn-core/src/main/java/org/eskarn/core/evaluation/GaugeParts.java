@@ -1,0 +1,74 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.uncertainty.Contribution;
+import org.eskarn.core.uncertainty.Contribution.Source;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+
+/** The parts of an uncertainty that come from the gauge and the way it was read, the same for every figure. */
+final class GaugeParts {
+
+    private GaugeParts() {}
+
+    /**
+     * @param gauge change of the figure per change of the gauge's error, within ±E
+     * @param resolution change of the figure per change of one reading within half a graduation; 0 where the figure
+     *     has a resolution of its own
+     * @param halfBand half the band of the needle as it enters the figure, µm; named only where it is not 0
+     */
+    static List<Contribution> of(Dial dial, Sweep sweep, double gauge, double resolution, double halfBand) {
+        List<Contribution> parts = new ArrayList<>();
+        parts.add(Contribution.even(Source.GAUGE_ERROR, dial.errorLimit().micrometres(), gauge));
+        if (resolution > 0) {
+            parts.add(Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, resolution));
+        }
+        sweep.returnError().ifPresent(error -> parts.add(Contribution.even(Source.RETURN, error, gauge)));
+        if (halfBand > 0) {
+            parts.add(Contribution.even(Source.FLICKER, halfBand, 1));
+        }
+        return parts;
+    }
+
+    /**
+     * For the difference of two readings, times a factor.
+     *
+     * @param factor 1 for the plain difference
+     */
+    static UncertaintyBudget ofDifference(Requirement requirement, Dial dial, Sweep sweep, double factor) {
+        double halfBand = Math.sqrt(2) * factor * widest(requirement, sweep);
+        return new UncertaintyBudget(
+                of(dial, sweep, Math.abs(factor), Math.sqrt(2) * Math.abs(factor), Math.abs(halfBand)));
+    }
+
+    /** For the sum of n readings, each on a zero of its own. */
+    static UncertaintyBudget ofSum(Requirement requirement, Dial dial, Sweep sweep, int n) {
+        return ofSum(requirement, dial, sweep, n, 1);
+    }
+
+    /**
+     * The same of readings that each count by a factor.
+     *
+     * @param factor above 0
+     */
+    static UncertaintyBudget ofSum(Requirement requirement, Dial dial, Sweep sweep, int n, double factor) {
+        double root = factor * Math.sqrt(n);
+        return new UncertaintyBudget(of(dial, sweep, root, root, root * widest(requirement, sweep)));
+    }
+
+    /** For one reading alone. */
+    static UncertaintyBudget ofOne(Requirement requirement, Dial dial, Sweep sweep) {
+        return new UncertaintyBudget(of(dial, sweep, 1, 1, widest(requirement, sweep)));
+    }
+
+    private static double widest(Requirement requirement, Sweep sweep) {
+        return requirement.flicker() == FlickerRule.EXTREMES
+                ? 0
+                : sweep.readings().stream().mapToDouble(Reading::halfBand).max().orElse(0);
+    }
+}

@@ -1,0 +1,188 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.eskarn.core.flat.LeastSquaresPlane;
+import org.eskarn.core.flat.MinimumZonePlane;
+import org.eskarn.core.flat.Tilt;
+import org.eskarn.core.flat.Wear;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.Note;
+import org.eskarn.core.round.FullIndicatorMovement;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+
+/**
+ * Heights over a plane: parallelism to the plate, tilt and flatness at once, of which the requirement judges one.
+ *
+ * @param x to the right in mm, in the order read
+ * @param y upwards on the plan in mm, same order
+ * @param heights µm, same order; of a needle that flickers the middle
+ * @param zone exact; of bands judged by their extremes it holds both ends of each, and its contacts count them one after the
+ *     other
+ * @param plane by least squares
+ */
+public record HeightsReduction(
+        double judged,
+        UncertaintyBudget budget,
+        double[] x,
+        double[] y,
+        double[] heights,
+        MinimumZonePlane zone,
+        LeastSquaresPlane plane,
+        Details told)
+        implements Reduction {
+
+    /** Flatness by the minimum zone or the least squares plane, whichever the requirement names. */
+    static Reduction flatness(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        return of(requirement, dial, sweep, true);
+    }
+
+    /** Parallelism to the plate = highest − lowest of the raw heights. */
+    static Reduction parallelism(Requirement requirement, Dial dial, Sweep sweep) {
+        try {
+            return of(requirement, dial, sweep, false);
+        } catch (StationsUnfit e) {
+            // So far the heights lie on a line; the raw range stands without a plane.
+            double raw = range(bands(requirement, sweep));
+            return new Figures(
+                    raw,
+                    GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                    List.of(Figure.deviation("highest less lowest", raw)));
+        }
+    }
+
+    private static HeightsReduction of(Requirement requirement, Dial dial, Sweep sweep, boolean flatness)
+            throws StationsUnfit {
+        double perPlace = sweep.layout().unit().millimetres();
+        double[] x = sweep.readings().stream()
+                .mapToDouble(r -> r.station().along() == null ? 0 : r.station().distance() * perPlace)
+                .toArray();
+        double[] y = sweep.readings().stream()
+                .mapToDouble(r -> r.station().across() == null ? 0 : r.station().height() * perPlace)
+                .toArray();
+        double[] middles = sweep.micrometres();
+        double[] bands = bands(requirement, sweep);
+        boolean both = bands.length > middles.length;
+        MinimumZonePlane zone = MinimumZonePlane.fit(both ? twice(x) : x, both ? twice(y) : y, bands);
+        LeastSquaresPlane plane = LeastSquaresPlane.fit(x, y, middles);
+        double least = both ? about(plane, x, y, bands) : plane.deviation();
+        double raw = range(bands);
+        boolean byZone = requirement.statedAs() == StatedAs.MINIMUM_ZONE;
+        return new HeightsReduction(
+                flatness ? (byZone ? zone.width() : least) : raw,
+                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                x,
+                y,
+                middles,
+                zone,
+                plane,
+                told(sweep, flatness, x, y, middles, zone, plane, least, raw));
+    }
+
+    /** The heights; where extremes count, the lower ends of all bands and then the upper ones. */
+    private static double[] bands(Requirement requirement, Sweep sweep) {
+        boolean extremes = requirement.flicker() == FlickerRule.EXTREMES
+                && sweep.readings().stream().anyMatch(reading -> reading.halfBand() > 0);
+        return extremes ? Lines.concat(sweep.lows(), sweep.highs()) : sweep.micrometres();
+    }
+
+    private static double[] twice(double[] places) {
+        return Lines.concat(places, places);
+    }
+
+    private static double range(double[] heights) {
+        return FullIndicatorMovement.of(heights).amount();
+    }
+
+    /** Range of the ends of all bands about the least squares plane of their middles. */
+    private static double about(LeastSquaresPlane plane, double[] x, double[] y, double[] bands) {
+        double[] left = bands.clone();
+        for (int i = 0; i < left.length; i++) {
+            left[i] -= plane.slopeX() * x[i % x.length] + plane.slopeY() * y[i % x.length];
+        }
+        return range(left);
+    }
+
+    private static Details told(
+            Sweep sweep,
+            boolean flatness,
+            double[] x,
+            double[] y,
+            double[] heights,
+            MinimumZonePlane zone,
+            LeastSquaresPlane plane,
+            double least,
+            double raw) {
+        Tilt tilt = new Tilt(plane.slopeX(), plane.slopeY());
+        List<Figure> figures = new ArrayList<>(List.of(
+                Figure.deviation("parallelism to the plate, highest less lowest", raw),
+                Figure.deviation("flatness, minimum zone", zone.width()),
+                Figure.deviation("flatness, least squares", least),
+                Figure.deviation("tilt over 100 mm", tilt.per100())));
+        List<Note> remarks = new ArrayList<>();
+        if (tells(tilt, x, y, zone)) {
+            remarks.add(Note.of(
+                    "Downhill is " + tilt.words() + " on the plan: %s over 100 mm.",
+                    Figure.deviation("", tilt.per100())));
+        }
+        List<Station> stations = sweep.readings().stream().map(Reading::station).toList();
+        if (flatness && stations.size() > 3 && zone.width() > 0) {
+            remarks.add(Note.of("The zone is held above by " + held(zone, stations, true) + " and below by "
+                    + held(zone, stations, false) + "."));
+        }
+        if (flatness && sweep.stationsToGo() == 0) {
+            Wear.of(x, y, heights).ifPresent(wear -> remarks.add(worn(wear, stations)));
+        }
+        return new Details(figures, List.of(), remarks);
+    }
+
+    private static Note worn(Wear wear, List<Station> stations) {
+        double depth = wear.depths()[wear.deepest()];
+        String place = stations.get(wear.deepest()).name();
+        return Note.of(
+                depth >= 0
+                        ? "Against its border it is deepest at " + place + ": %s below."
+                        : "Nothing inside lies below the border; the lowest place is " + place + ", %s above.",
+                Figure.deviation("", Math.abs(depth)));
+    }
+
+    /** A tilt is told where it lifts one side of the face by more than a quarter of what the face is out of flat. */
+    private static boolean tells(Tilt tilt, double[] x, double[] y, MinimumZonePlane zone) {
+        double lift = Math.abs(tilt.slopeX()) * range(x) + Math.abs(tilt.slopeY()) * range(y);
+        return lift > zone.width() / 4 && lift > 0;
+    }
+
+    /** The tilt, where it is worth telling. */
+    public Optional<Tilt> tilt() {
+        Tilt tilt = new Tilt(plane.slopeX(), plane.slopeY());
+        return tells(tilt, x, y, zone) ? Optional.of(tilt) : Optional.empty();
+    }
+
+    private static String held(MinimumZonePlane zone, List<Station> stations, boolean above) {
+        return zone.contacts().stream()
+                .filter(contact -> contact.above() == above && contact.weight() > 0)
+                .map(contact -> stations.get(contact.index() % stations.size()).name())
+                .distinct()
+                .collect(Collectors.joining(", "));
+    }
+
+    /** The heights with the tilt taken out, so that they stand about the middle of the zone, µm. */
+    public double[] levelled() {
+        double[] left = heights.clone();
+        for (int i = 0; i < left.length; i++) {
+            left[i] -= zone.at(x[i], y[i]);
+        }
+        return left;
+    }
+}

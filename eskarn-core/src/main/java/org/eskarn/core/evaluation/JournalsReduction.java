@@ -1,0 +1,222 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.core.evaluation.RingReduction.Centre;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.FigureTable;
+import org.eskarn.core.result.FigureTable.Row;
+import org.eskarn.core.round.FaceWobble;
+import org.eskarn.core.round.FirstHarmonic;
+import org.eskarn.core.round.FullIndicatorMovement;
+import org.eskarn.core.round.Offset;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.units.Length;
+
+/**
+ * Several sections or journals swept one after the other: the movement of each, where its high spot lies, and how far two of
+ * them are out of line with each other, which is the length of the difference of their offsets taken as arrows.
+ *
+ * <p>Circular runout = the movement of the worst section (ISO 1101, 17.15), or with the limit on the offset the largest
+ * offset; each section may have a zero of its own. Total runout = highest − lowest reading over all of them on one zero
+ * (ISO 1101, 17.16).
+ *
+ * <p>As of one ring ({@link RingReduction}), the movement of a section is never taken as less than what its fit proves, and the
+ * total not as less than the fitted circles reach.
+ *
+ * @param journals in the order first read
+ */
+public record JournalsReduction(double judged, UncertaintyBudget budget, List<Journal> journals, Details told)
+        implements Reduction {
+
+    /**
+     * @param at distance from the end, in the unit of the layout
+     * @param name the distance with its unit
+     * @param movement in µm
+     * @param highest index of the highest reading of the section, from 0
+     * @param fit empty where its stations do not show the centre, as is the offset
+     */
+    public record Journal(
+            double at,
+            String name,
+            List<Reading> readings,
+            double movement,
+            int highest,
+            Optional<FirstHarmonic> fit,
+            Optional<Offset> offset) {
+
+        /** The movement that its stations cannot have missed, µm. */
+        double proved() {
+            return fit.map(Sections::proved).orElse(0.0);
+        }
+
+        /** Whether the offset has a direction clear of its own scatter. */
+        public boolean directed() {
+            return offset.map(Offset::directed).orElse(false);
+        }
+    }
+
+    /** @throws StationsUnfit if the limit is on the offset and the stations of no section show it */
+    static JournalsReduction circular(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        List<Journal> journals = journals(requirement, sweep);
+        if (requirement.statedAs() == StatedAs.OFFSET) {
+            Journal worst = furthestOff(sweep, journals);
+            Centre centre = new Centre(worst.fit().orElseThrow(), worst.offset().orElseThrow());
+            return new JournalsReduction(
+                    centre.offset().amount(),
+                    RingReduction.ofOffset(centre, dial, sweep, worst.readings()),
+                    journals,
+                    told(requirement, sweep, journals, true));
+        }
+        Sections.requireAngles(sweep);
+        boolean whole = sweep.stationsToGo() == 0;
+        return new JournalsReduction(
+                journals.stream()
+                        .mapToDouble(each -> Sections.movementOf(each.movement(), whole ? each.proved() : 0))
+                        .max()
+                        .orElse(0),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                journals,
+                told(requirement, sweep, journals, false));
+    }
+
+    static JournalsReduction total(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        Sections.requireAngles(sweep);
+        List<Journal> journals = journals(requirement, sweep);
+        double total = Sections.movement(requirement, sweep.readings()).amount();
+        return new JournalsReduction(
+                sweep.stationsToGo() > 0 ? total : Sections.movementOf(total, fittedTotal(journals)),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                journals,
+                told(requirement, sweep, journals, false));
+    }
+
+    /** Between the highest and the lowest that the fitted circles prove. */
+    private static double fittedTotal(List<Journal> journals) {
+        double highest = Double.NEGATIVE_INFINITY;
+        double lowest = Double.POSITIVE_INFINITY;
+        for (Journal journal : journals) {
+            if (journal.fit().isPresent()) {
+                double level = journal.fit().get().level();
+                highest = Math.max(highest, level + journal.proved() / 2);
+                lowest = Math.min(lowest, level - journal.proved() / 2);
+            }
+        }
+        return Math.max(0, highest - lowest);
+    }
+
+    /**
+     * The section furthest off centre. While the last one is being read it is left out; a whole one that shows no centre is
+     * not.
+     */
+    private static Journal furthestOff(Sweep sweep, List<Journal> journals) throws StationsUnfit {
+        Journal furthest = null;
+        for (Journal journal : journals) {
+            boolean begun = sweep.stationsToGo() > 0 && journal == journals.get(journals.size() - 1);
+            if (journal.offset().isEmpty()) {
+                if (!begun || journals.size() == 1) {
+                    unfit(journal);
+                }
+            } else if (furthest == null || size(journal, true) > size(furthest, true)) {
+                furthest = journal;
+            }
+        }
+        return java.util.Objects.requireNonNull(furthest);
+    }
+
+    private static void unfit(Journal journal) throws StationsUnfit {
+        try {
+            FirstHarmonic.fit(Sections.radians(journal.readings()), Sections.micrometres(journal.readings()));
+        } catch (StationsUnfit e) {
+            throw new StationsUnfit(e.reason(), "At " + journal.name() + ": " + e.getMessage());
+        }
+    }
+
+    private static List<Journal> journals(Requirement requirement, Sweep sweep) {
+        List<Journal> journals = new ArrayList<>();
+        for (Map.Entry<Double, List<Reading>> section : Sections.of(sweep).entrySet()) {
+            FullIndicatorMovement movement = Sections.movement(requirement, section.getValue());
+            Optional<FirstHarmonic> fit = Sections.fit(section.getValue());
+            journals.add(new Journal(
+                    section.getKey(),
+                    Sections.place(sweep, section.getKey()),
+                    section.getValue(),
+                    movement.amount(),
+                    movement.highest(),
+                    fit,
+                    fit.map(each -> Offset.of(each, requirement.side()))));
+        }
+        return journals;
+    }
+
+    private static Details told(Requirement requirement, Sweep sweep, List<Journal> journals, boolean byOffset) {
+        List<Row> rows = new ArrayList<>();
+        Journal worst = journals.get(0);
+        for (Journal journal : journals) {
+            if (size(journal, byOffset) > size(worst, byOffset)) {
+                worst = journal;
+            }
+            rows.add(Row.of(
+                    journal.name(),
+                    Figure.deviation("", journal.movement()),
+                    journal.offset().map(o -> Figure.deviation("", o.amount())).orElse(Figure.none()),
+                    journal.directed()
+                            ? Figure.direction(
+                                    "", journal.offset().orElseThrow().degrees())
+                            : Figure.none(),
+                    journal.fit().map(f -> Figure.deviation("", f.formPart())).orElse(Figure.none())));
+        }
+        List<Figure> figures = new ArrayList<>();
+        figures.add(Figure.deviation("movement, worst at " + worst.name(), worst.movement()));
+        wobble(requirement, worst).ifPresent(figures::addAll);
+        apart(journals).ifPresent(figures::add);
+        List<FigureTable> tables = List.of(new FigureTable(
+                "Section by section", List.of("at", "movement", "off centre", "towards", "form"), rows));
+        boolean missed = !byOffset && sweep.stationsToGo() == 0 && Sections.missed(worst.movement(), worst.proved());
+        return new Details(
+                figures, tables, missed ? List.of(RingReduction.missed(worst.proved(), worst.movement())) : List.of());
+    }
+
+    private static double size(Journal journal, boolean byOffset) {
+        return byOffset
+                ? journal.offset().map(Offset::amount).orElse(0.0)
+                : Sections.movementOf(journal.movement(), journal.proved());
+    }
+
+    private static Optional<List<Figure>> wobble(Requirement requirement, Journal journal) {
+        return journal.fit().flatMap(fit -> Sections.wobble(requirement, fit));
+    }
+
+    /** The two journals furthest out of line with each other. */
+    private static Optional<Figure> apart(List<Journal> journals) {
+        Figure furthest = null;
+        for (Journal one : journals) {
+            for (Journal other : journals) {
+                if (one.at() < other.at()
+                        && one.offset().isPresent()
+                        && other.offset().isPresent()) {
+                    Offset a = one.offset().get();
+                    Offset b = other.offset().get();
+                    double x = a.amount() * Math.cos(a.direction()) - b.amount() * Math.cos(b.direction());
+                    double y = a.amount() * Math.sin(a.direction()) - b.amount() * Math.sin(b.direction());
+                    double apart = Math.hypot(x, y);
+                    if (furthest == null || apart > furthest.amount()) {
+                        furthest =
+                                Figure.deviation("centres at " + one.name() + " and " + other.name() + " apart", apart);
+                    }
+                }
+            }
+        }
+        return Optional.ofNullable(furthest);
+    }
+}

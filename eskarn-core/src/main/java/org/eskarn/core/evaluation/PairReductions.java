@@ -1,0 +1,47 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+
+/** Reductions of readings that come two and two. */
+final class PairReductions {
+
+    private PairReductions() {}
+
+    /** Play of each cycle = its range; the worst is judged, the mean is told. */
+    static Reduction play(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        double[] readings = sweep.micrometres();
+        if (readings.length < 2) {
+            throw new StationsUnfit(Reason.TOO_FEW, "A pair needs both its readings.");
+        }
+        List<Figure> figures = new ArrayList<>();
+        List<Figure> cycles = new ArrayList<>();
+        double[] each = new double[readings.length / 2];
+        for (int i = 0; i < each.length; i++) {
+            each[i] = Math.abs(readings[2 * i + 1] - readings[2 * i]);
+            String name = String.valueOf(sweep.readings().get(2 * i).station().line());
+            figures.add(Figure.deviation("play, " + name, each[i]));
+            cycles.add(Figure.deviation(name, each[i]));
+        }
+        if (each.length > 1) {
+            figures.add(Figure.deviation(
+                    "largest", java.util.Arrays.stream(each).max().orElseThrow()));
+            figures.add(Figure.deviation(
+                    "smallest", java.util.Arrays.stream(each).min().orElseThrow()));
+            figures.add(Figure.deviation(
+                    "mean", java.util.Arrays.stream(each).average().orElseThrow()));
+        }
+        return new Figures(
+                SizeReductions.worst(each, requirement.bounds()),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                Details.of(figures),
+                cycles);
+    }
+}

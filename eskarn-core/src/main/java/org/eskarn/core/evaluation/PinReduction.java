@@ -1,0 +1,138 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.WrittenNumber;
+import org.eskarn.core.size.PinBracket;
+import org.eskarn.core.size.PinBracket.PinClass;
+import org.eskarn.core.size.PinBracket.Tried;
+import org.eskarn.core.uncertainty.Contribution;
+import org.eskarn.core.uncertainty.Contribution.Source;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.verdict.Bounds;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Holes between the largest pin that enters and the smallest that does not. The figure is the middle of that bracket and its
+ * half width is in the uncertainty, so that a pass needs the whole bracket within the limits; of several holes the one worst
+ * placed is judged. A bracket that lies across a limit names the pin to try next.
+ *
+ * @param tried the pins of the hole that is judged
+ * @param bracket what they say
+ */
+public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> tried, PinBracket bracket, Details told)
+        implements Reduction {
+
+    /** @throws StationsUnfit if a hole is open at one end, or its pins contradict each other */
+    static PinReduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        Bounds bounds = requirement.bounds();
+        List<List<Tried>> holes = holes(requirement, sweep);
+        PinClass of = pinClass(requirement);
+        List<Figure> figures = new ArrayList<>();
+        List<Tried> worstTried = holes.get(0);
+        PinBracket worst = null;
+        double furthest = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < holes.size(); i++) {
+            PinBracket bracket = PinBracket.of(holes.get(i), of);
+            require(bracket, bounds, requirement, sweep, 2 * i);
+            double lower = bracket.lower().orElseThrow();
+            double upper = bracket.upper().orElseThrow();
+            double reach = Math.max(bounds.outside(lower), bounds.outside(upper));
+            if (worst == null || reach > furthest) {
+                furthest = reach;
+                worst = bracket;
+                worstTried = holes.get(i);
+            }
+            next(bracket, bounds.lower(), true, of).ifPresent(figures::add);
+            next(bracket, bounds.upper(), false, of).ifPresent(figures::add);
+        }
+        PinBracket judged = java.util.Objects.requireNonNull(worst);
+        double lower = judged.lower().orElseThrow();
+        double upper = judged.upper().orElseThrow();
+        figures.add(Figure.size("the hole is at least", lower));
+        figures.add(Figure.size("and at most", upper));
+        // The bracket is the resolution of pins; the steps of the set are not counted twice.
+        UncertaintyBudget budget = new UncertaintyBudget(GaugeParts.of(dial, sweep, 1, 0, 0))
+                .with(new Contribution(Source.BRACKET, (upper - lower) / 2 / UncertaintyBudget.COVERAGE_FACTOR));
+        return new PinReduction((lower + upper) / 2, budget, worstTried, judged, Details.of(figures));
+    }
+
+    private static Optional<Figure> next(PinBracket bracket, @Nullable Double bound, boolean lower, PinClass of) {
+        return bound == null
+                ? Optional.empty()
+                : bracket.nextFor(bound, lower, of).map(pin -> Figure.size("pin to try next", pin));
+    }
+
+    private static PinClass pinClass(Requirement requirement) {
+        return requirement
+                .basis()
+                .pinClass()
+                .map(tolerance -> new PinClass(tolerance.amount().signum() >= 0, Math.abs(tolerance.micrometres())))
+                .orElse(PinClass.TRUE);
+    }
+
+    private static List<List<Tried>> holes(Requirement requirement, Sweep sweep) throws StationsUnfit {
+        List<List<Tried>> holes = new ArrayList<>();
+        if (sweep.layout().kind() == LayoutKind.PINS) {
+            double unit = sweep.layout().unit().micrometres().doubleValue();
+            List<Tried> tried = new ArrayList<>();
+            for (Reading reading : sweep.readings()) {
+                tried.add(new Tried(reading.station().distance() * unit, reading.micrometres() > 0));
+            }
+            holes.add(tried);
+            return holes;
+        }
+        double[] pins = SizeReductions.sizesOf(requirement, sweep);
+        if (pins.length < 2) {
+            throw new StationsUnfit(Reason.TOO_FEW, "A hole needs two pins: one that enters and one that does not.");
+        }
+        for (int i = 0; i + 1 < pins.length; i += 2) {
+            holes.add(List.of(new Tried(pins[i], true), new Tried(pins[i + 1], false)));
+        }
+        return holes;
+    }
+
+    private static void require(PinBracket bracket, Bounds bounds, Requirement requirement, Sweep sweep, int index)
+            throws StationsUnfit {
+        if (bracket.contradicts()) {
+            throw new StationsUnfit(
+                    Reason.CONTRADICTION,
+                    "A pin that enters is not smaller than one that does not: look at "
+                            + (sweep.layout().kind() == LayoutKind.PINS
+                                    ? "the pins"
+                                    : sweep.readings().get(index).station().name())
+                            + " again.");
+        }
+        if (bracket.lower().isEmpty()) {
+            throw new StationsUnfit(
+                    Reason.TOO_FEW, "No pin enters: add a smaller one" + named(bounds.lower(), requirement) + ".");
+        }
+        if (bracket.upper().isEmpty()) {
+            throw new StationsUnfit(
+                    Reason.TOO_FEW, "Every pin enters: add a larger one" + named(bounds.upper(), requirement) + ".");
+        }
+    }
+
+    private static String named(@Nullable Double bound, Requirement requirement) {
+        return bound == null
+                ? ""
+                : requirement
+                        .limit()
+                        .unit()
+                        .length()
+                        .map(unit -> ", for example "
+                                + WrittenNumber.number(
+                                        bound / unit.micrometres().doubleValue()) + " " + unit.symbol())
+                        .orElse("");
+    }
+}

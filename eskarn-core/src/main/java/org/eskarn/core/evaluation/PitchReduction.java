@@ -1,0 +1,140 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.FigureTable;
+import org.eskarn.core.result.FigureTable.Row;
+import org.eskarn.core.size.Pitches;
+import org.eskarn.core.size.Pitches.Between;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.verdict.Bounds;
+
+/**
+ * Pitch errors of a row or ring: the worst single step or the worst error between any two places is judged, as the
+ * requirement says. Read step by step, an error over n steps rests on n readings, and its uncertainty grows as √n; on one
+ * zero every error is the difference of two readings.
+ *
+ * @param asRead error of each place against the start, µm, in the order read
+ */
+public record PitchReduction(
+        double judged, UncertaintyBudget budget, Pitches pitches, double[] asRead, Details told, List<Figure> each)
+        implements Reduction {
+
+    static PitchReduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        boolean stepwise = requirement.basis().zeroing() == Zeroing.EACH_STEP;
+        boolean ring = sweep.layout().kind() == LayoutKind.RING;
+        List<Reading> row = stepwise ? sweep.readings() : InPlace.of(sweep);
+        double[] readings = Sections.micrometres(row);
+        if (!stepwise && readings.length < 2) {
+            throw new StationsUnfit(Reason.TOO_FEW, "A step needs readings at two places.");
+        }
+        Pitches pitches = stepwise
+                ? Pitches.stepByStep(readings, ring)
+                : Pitches.onOneZero(readings, ring && sweep.stationsToGo() == 0);
+        boolean single = requirement.statedAs() != StatedAs.ACCUMULATED;
+        Bounds bounds = requirement.bounds();
+        Between between = pitches.worstBetween(bounds);
+        double judged = single ? pitches.steps()[pitches.worstStep(bounds)] : between.error();
+        UncertaintyBudget budget = !stepwise
+                ? GaugeParts.ofDifference(requirement, dial, sweep, 1)
+                : single
+                        ? GaugeParts.ofOne(requirement, dial, sweep)
+                        : GaugeParts.ofSum(requirement, dial, sweep, between.steps());
+        List<String> names = names(row, stepwise);
+        return new PitchReduction(
+                judged,
+                budget,
+                pitches,
+                asRead(sweep, pitches, stepwise),
+                told(sweep, names, pitches, stepwise, bounds),
+                single ? steps(names, pitches) : furthest(requirement, names, pitches));
+    }
+
+    private static double[] asRead(Sweep sweep, Pitches pitches, boolean stepwise) {
+        double[] errors = sweep.micrometres();
+        double first = errors[0];
+        for (int i = 0; i < errors.length; i++) {
+            errors[i] = stepwise ? pitches.places()[i + 1] : errors[i] - first;
+        }
+        return errors;
+    }
+
+    private static List<String> names(List<Reading> row, boolean stepwise) {
+        List<String> names =
+                new ArrayList<>(row.stream().map(each -> each.station().name()).toList());
+        if (stepwise) {
+            names.add(0, "the start");
+        }
+        return names;
+    }
+
+    private static List<Figure> steps(List<String> names, Pitches pitches) {
+        return IntStream.range(0, pitches.steps().length)
+                .mapToObj(i ->
+                        Figure.deviation(names.get(i) + " to " + names.get((i + 1) % names.size()), pitches.steps()[i]))
+                .toList();
+    }
+
+    /**
+     * Of all pairs the one furthest either way, where each way has a limit of its own; round a ring one pair can be taken
+     * both ways, and is one place.
+     */
+    private static List<Figure> furthest(Requirement requirement, List<String> names, Pitches pitches) {
+        if (pitches.ring() || requirement.limit().kind() != LimitKind.BETWEEN) {
+            return List.of();
+        }
+        return Stream.of(pitches.worstBetween(Bounds.atMost(0)), pitches.worstBetween(new Bounds(0.0, null)))
+                .distinct()
+                .map(pair -> Figure.deviation(names.get(pair.from()) + " and " + names.get(pair.to()), pair.error()))
+                .toList();
+    }
+
+    private static Details told(Sweep sweep, List<String> names, Pitches pitches, boolean stepwise, Bounds bounds) {
+        int places = names.size();
+        List<Row> rows = new ArrayList<>();
+        for (int i = stepwise ? 1 : 0; i < places; i++) {
+            rows.add(Row.of(
+                    names.get(i),
+                    i > 0 ? Figure.deviation("", pitches.steps()[i - 1]) : closing(pitches, places),
+                    Figure.deviation("", pitches.places()[i])));
+        }
+        int step = pitches.worstStep(bounds);
+        Between between = pitches.worstBetween(bounds);
+        List<Figure> figures = new ArrayList<>();
+        figures.add(Figure.deviation(
+                "worst single step, " + names.get(step) + " to " + names.get((step + 1) % places),
+                pitches.steps()[step]));
+        figures.add(Figure.deviation(
+                "worst between two places, " + names.get(between.from()) + " and " + names.get(between.to()),
+                between.error()));
+        if (stepwise && pitches.ring() && sweep.stationsToGo() == 0) {
+            figures.add(Figure.deviation("closing error of the ring", pitches.places()[places - 1]));
+        }
+        return new Details(
+                figures,
+                List.of(new FigureTable(
+                        stepwise ? "Read step by step" : "Read on one zero",
+                        List.of("at", "step up to it", "from the start"),
+                        rows)),
+                List.of());
+    }
+
+    /** The step that ends at the first place of a ring. */
+    private static Figure closing(Pitches pitches, int places) {
+        return pitches.steps().length == places ? Figure.deviation("", pitches.steps()[places - 1]) : Figure.none();
+    }
+}

@@ -1,0 +1,220 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.FigureTable;
+import org.eskarn.core.result.FigureTable.Row;
+import org.eskarn.core.result.Note;
+import org.eskarn.core.result.WrittenNumber;
+import org.eskarn.core.round.FirstHarmonic;
+import org.eskarn.core.round.Harmonics;
+import org.eskarn.core.round.ReferenceCircle;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.round.VBlock;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+
+/**
+ * Roundness of one or several sections by the reference circle that the requirement names, the other circles beside it, the
+ * waves round the worst section, and what gauges of two or three points would have shown of them.
+ *
+ * @param profiles in the order first read
+ * @param worst index of the one judged
+ */
+public record RoundnessReduction(
+        double judged, UncertaintyBudget budget, List<Profile> profiles, int worst, Details told) implements Reduction {
+
+    /** Degrees; the included angles of V-blocks that are told of. */
+    private static final double[] USUAL_VEES = {60, 90, 120};
+    /** Of the roundness: lobes of an odd order from here on are worth a warning. */
+    private static final double WORTH_TELLING = 0.25;
+
+    /**
+     * One section.
+     *
+     * @param name its distance with the unit; empty for one ring alone
+     * @param stations in the order read
+     * @param seen the profile about the centre of the circle that is judged by
+     * @param judged that circle
+     * @param circles all four that the stations fix
+     */
+    public record Profile(
+            String name,
+            List<Station> stations,
+            ReferenceCircle.Seen seen,
+            ReferenceCircle judged,
+            List<ReferenceCircle> circles,
+            Harmonics harmonics) {}
+
+    /** @throws StationsUnfit if the stations of a section do not fix its circle */
+    static RoundnessReduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        List<Profile> profiles = new ArrayList<>();
+        int worst = 0;
+        for (Map.Entry<Double, List<Reading>> section : Sections.of(sweep).entrySet()) {
+            profiles.add(profile(requirement, Sections.place(sweep, section.getKey()), section.getValue()));
+            if (profiles.get(profiles.size() - 1).judged().roundness()
+                    > profiles.get(worst).judged().roundness()) {
+                worst = profiles.size() - 1;
+            }
+        }
+        return new RoundnessReduction(
+                profiles.get(worst).judged().roundness(),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                profiles,
+                worst,
+                told(profiles, worst));
+    }
+
+    private static Profile profile(Requirement requirement, String name, List<Reading> readings) throws StationsUnfit {
+        double[] radians = Sections.radians(readings);
+        double radius =
+                requirement.basis().size().map(size -> size.micrometres() / 2).orElse(0.0);
+        double sign = requirement.side() == SurfaceSide.INSIDE ? -1 : 1;
+        double[] outwards =
+                readings.stream().mapToDouble(r -> sign * r.micrometres()).toArray();
+        // Where the ends of bands count, each stands twice, so that every circle holds both.
+        boolean ends = requirement.flicker() == FlickerRule.EXTREMES
+                && readings.stream().anyMatch(r -> r.halfBand() > 0);
+        double[] at = ends ? Lines.concat(radians, radians) : radians;
+        double[] held = ends
+                ? Lines.concat(
+                        readings.stream().mapToDouble(r -> sign * r.low()).toArray(),
+                        readings.stream().mapToDouble(r -> sign * r.high()).toArray())
+                : outwards;
+        // Refuses stations that cannot show a centre, in its own words.
+        if (FirstHarmonic.fit(radians, outwards).degreesOfFreedom() == 0) {
+            throw new StationsUnfit(
+                    Reason.TOO_FEW_ANGLES,
+                    "Roundness needs readings at four angles at least: three lie on a circle whatever the shape.");
+        }
+        ReferenceCircle.Kind kind = requirement.statedAs().circle();
+        List<ReferenceCircle> circles = new ArrayList<>();
+        ReferenceCircle judged = null;
+        for (ReferenceCircle.Kind each : ReferenceCircle.Kind.values()) {
+            Optional<ReferenceCircle> circle =
+                    ReferenceCircle.of(each, at, held, radius).map(found -> found.folded(readings.size()));
+            circle.ifPresent(circles::add);
+            judged = each == kind ? circle.orElse(null) : judged;
+        }
+        if (judged == null) {
+            throw new StationsUnfit(
+                    Reason.NARROW_ARC,
+                    "The %s circle needs stations round more than half a turn: add one opposite to the others."
+                            .formatted(kind.title()));
+        }
+        return new Profile(
+                name,
+                readings.stream().map(Reading::station).toList(),
+                judged.seen(radians, outwards, radius),
+                judged,
+                circles,
+                waves(circles.get(0), radians, outwards, radius));
+    }
+
+    /** About the least squares centre, the first of the circles, with the off-centre as it was found. */
+    private static Harmonics waves(ReferenceCircle circle, double[] radians, double[] outwards, double radius) {
+        ReferenceCircle.Seen seen = circle.seen(radians, outwards, radius);
+        return Harmonics.of(seen.radians(), seen.outwards()).offCentre(circle.cosine(), circle.sine());
+    }
+
+    private static Details told(List<Profile> profiles, int worst) {
+        Profile shown = profiles.get(worst);
+        List<Figure> figures = new ArrayList<>();
+        if (profiles.size() > 1) {
+            figures.add(
+                    Figure.deviation("worst at " + shown.name(), shown.judged().roundness()));
+        }
+        List<FigureTable> tables = new ArrayList<>();
+        tables.add(circles(profiles));
+        Harmonics harmonics = shown.harmonics();
+        if (harmonics.limit() > 1) {
+            figures.add(Figure.deviation("a two-point gauge would show", harmonics.seenByTwoPoints()));
+            tables.add(waves(harmonics));
+        }
+        return new Details(figures, tables, remarks(shown));
+    }
+
+    private static FigureTable circles(List<Profile> profiles) {
+        List<Row> rows = new ArrayList<>();
+        for (Profile profile : profiles) {
+            for (ReferenceCircle circle : profile.circles()) {
+                boolean judged = circle.kind() == profile.judged().kind();
+                rows.add(Row.of(
+                        (profiles.size() > 1 ? profile.name() + ", " : "")
+                                + circle.kind().title()
+                                + (judged ? ", judged" : ""),
+                        Figure.deviation("", circle.roundness()),
+                        Figure.deviation("", circle.offCentre())));
+            }
+        }
+        return new FigureTable("By each reference circle", List.of("circle", "roundness", "off centre"), rows);
+    }
+
+    private static FigureTable waves(Harmonics harmonics) {
+        List<String> heads = new ArrayList<>(List.of("waves to a turn", "height", "first crest"));
+        for (double vee : USUAL_VEES) {
+            heads.add("in a V of " + WrittenNumber.number(vee) + "°, times");
+        }
+        List<Row> rows = new ArrayList<>();
+        for (Harmonics.Wave wave : harmonics.waves()) {
+            List<Figure> cells = new ArrayList<>();
+            cells.add(Figure.deviation("", 2 * wave.amplitude()));
+            cells.add(Figure.direction("", Math.toDegrees(wave.crest())));
+            for (double vee : USUAL_VEES) {
+                cells.add(Figure.number("", Math.abs(new VBlock(vee).factor(wave.order()))));
+            }
+            rows.add(new Row(wave.order() + meaning(wave.order()), cells));
+        }
+        return new FigureTable("Waves round the section, crest to trough", heads, rows);
+    }
+
+    private static String meaning(int order) {
+        return switch (order) {
+            case 1 -> ", off centre";
+            case 2 -> ", oval";
+            case 3, 5, 7 -> ", lobes";
+            default -> "";
+        };
+    }
+
+    private static List<Note> remarks(Profile profile) {
+        List<Note> remarks = new ArrayList<>();
+        Harmonics harmonics = profile.harmonics();
+        harmonics
+                .largestLobes()
+                .filter(wave -> wave.order() % 2 == 1
+                        && 2 * wave.amplitude()
+                                > WORTH_TELLING * profile.judged().roundness()
+                        && wave.amplitude() > 0)
+                .ifPresent(wave -> remarks.add(Note.of(
+                        wave.order()
+                                + " lobes of %s: a micrometer, snap gauge or two-point bore gauge would show only %s"
+                                + ".",
+                        Figure.deviation("", 2 * wave.amplitude()),
+                        Figure.deviation("", harmonics.seenByTwoPoints()))));
+        if (!profile.judged().unique()) {
+            remarks.add(Note.of("The " + profile.judged().kind().title()
+                    + " circle fits in more than one place; judged is the one about which" + " roundness is largest."));
+        }
+        int stations = profile.stations().size();
+        if (harmonics.limit() < Harmonics.MOST) {
+            remarks.add(Note.of(
+                    harmonics.limit() == 0
+                            ? "These " + stations + " stations show no waves at all."
+                            : "These " + stations + " stations show waves up to " + harmonics.limit()
+                                    + " to a turn; finer ones look like coarser ones. More stations show more."));
+        }
+        return remarks;
+    }
+}

@@ -1,0 +1,141 @@
+package org.eskarn.core.evaluation;
+
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.round.FaceWobble;
+import org.eskarn.core.units.Length;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.result.WrittenNumber;
+import org.eskarn.core.round.FirstHarmonic;
+import org.eskarn.core.round.FullIndicatorMovement;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+
+/** The sections of a round part, taken apart by their distance from the end. */
+final class Sections {
+
+    private static final int FEWEST_ANGLES = 3;
+    private static final double ROUNDING = 1e-9;
+
+    private Sections() {}
+
+    /**
+     * The readings by the distance of their section, in the order first read; one ring alone is at 0. Readings that close a
+     * section, taken only to see whether its zero held, are left out.
+     */
+    static Map<Double, List<Reading>> of(Sweep sweep) {
+        Map<Double, List<Reading>> sections = new LinkedHashMap<>();
+        for (Reading reading : sweep.readings()) {
+            if (!sweep.layout().closes(reading.station())) {
+                double at = reading.station().along() == null
+                        ? 0
+                        : reading.station().distance();
+                sections.computeIfAbsent(at, unused -> new ArrayList<>()).add(reading);
+            }
+        }
+        return sections;
+    }
+
+    static FullIndicatorMovement movement(Requirement requirement, List<Reading> readings) {
+        boolean ends = requirement.flicker() == FlickerRule.EXTREMES;
+        return FullIndicatorMovement.of(
+                readings.stream()
+                        .mapToDouble(r -> ends ? r.low() : r.micrometres())
+                        .toArray(),
+                readings.stream()
+                        .mapToDouble(r -> ends ? r.high() : r.micrometres())
+                        .toArray());
+    }
+
+    /**
+     * Movement that stations cannot miss: twice the fitted offset less its expanded uncertainty, µm; 0 where they show no
+     * offset.
+     */
+    static double proved(List<Reading> readings) {
+        return fit(readings).map(Sections::proved).orElse(0.0);
+    }
+
+    static double proved(FirstHarmonic fit) {
+        double scatter = fit.residualDeviation() * Math.sqrt(fit.varianceFactor());
+        return 2 * Math.max(0, fit.amplitude() - UncertaintyBudget.COVERAGE_FACTOR * scatter);
+    }
+
+    /** The movement read, or what was proved where that is more than a rounding above it. */
+    static double movementOf(double read, double proved) {
+        return missed(read, proved) ? proved : read;
+    }
+
+    /** Whether the stations missed the high and the low spot. */
+    static boolean missed(double read, double proved) {
+        return proved > read * (1 + ROUNDING);
+    }
+
+    /**
+     * Movement round a section is seen from three angles on; fewer show whatever they happen to touch.
+     *
+     * @throws StationsUnfit once all is read and a section of the layout has fewer
+     */
+    static void requireAngles(Sweep sweep) throws StationsUnfit {
+        if (sweep.stationsToGo() > 0) {
+            return;
+        }
+        for (Map.Entry<Double, List<Reading>> section : of(sweep).entrySet()) {
+            long angles = section.getValue().stream()
+                    .map(reading -> reading.station().radians())
+                    .distinct()
+                    .count();
+            if (angles < FEWEST_ANGLES) {
+                String place = place(sweep, section.getKey());
+                throw new StationsUnfit(
+                        Reason.TOO_FEW_ANGLES,
+                        (place.isEmpty() ? "Movement" : "At " + place + ": movement")
+                                + " round a section needs readings at three angles at least.");
+            }
+        }
+    }
+
+    static double[] radians(List<Reading> readings) {
+        return readings.stream().mapToDouble(r -> r.station().radians()).toArray();
+    }
+
+    static double[] micrometres(List<Reading> readings) {
+        return readings.stream().mapToDouble(Reading::micrometres).toArray();
+    }
+
+    static Optional<FirstHarmonic> fit(List<Reading> readings) {
+        try {
+            return Optional.of(FirstHarmonic.fit(radians(readings), micrometres(readings)));
+        } catch (StationsUnfit e) {
+            return Optional.empty();
+        }
+    }
+
+    /** The distance with its unit; empty for one ring alone. */
+    static String place(Sweep sweep, double distance) {
+        return sweep.layout().kind() == LayoutKind.RING
+                ? ""
+                : WrittenNumber.number(distance) + " " + sweep.layout().unit().symbol();
+    }
+
+    /** Of an axial runout: how far its face leans. */
+    static Optional<List<Figure>> wobble(Requirement requirement, FirstHarmonic fit) {
+        Optional<Length> radius = requirement.basis().radius();
+        if (requirement.characteristic() != Characteristic.CIRCULAR_RUNOUT_AXIAL || radius.isEmpty()) {
+            return Optional.empty();
+        }
+        FaceWobble wobble = FaceWobble.of(fit, radius.get().micrometres());
+        return Optional.of(List.of(
+                Figure.angle("wobble of the face", wobble.degrees()),
+                Figure.deviation("lean over 100 mm", wobble.perHundred())));
+    }
+}

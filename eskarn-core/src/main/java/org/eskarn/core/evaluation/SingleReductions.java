@@ -1,0 +1,202 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.gauge.Repeats;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.FigureTable;
+import org.eskarn.core.result.FigureTable.Row;
+import org.eskarn.core.result.Note;
+import org.eskarn.core.round.Phase;
+import org.eskarn.core.size.Pitches;
+import org.eskarn.core.size.WelchTest;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.verdict.Bounds;
+
+/** Reductions of readings that stand each for itself. */
+final class SingleReductions {
+
+    private static final String HIGHEST = "highest";
+    private static final String LOWEST = "lowest";
+
+    private SingleReductions() {}
+
+    /**
+     * What is only recorded: the mean of the middles with the widest band in its uncertainty; highest and lowest reach to the
+     * ends of the bands where these count.
+     */
+    static Reduction recorded(Requirement requirement, Dial dial, Sweep sweep) {
+        Figures middles = each(requirement.withFlicker(FlickerRule.MIDDLE), dial, sweep);
+        if (requirement.flicker() == FlickerRule.MIDDLE) {
+            return middles;
+        }
+        List<Figure> figures = middles.told().figures().stream()
+                .map(figure -> switch (figure.name()) {
+                    case HIGHEST ->
+                        new Figure(HIGHEST, Arrays.stream(sweep.highs()).max().orElseThrow(), figure.kind());
+                    case LOWEST ->
+                        new Figure(LOWEST, Arrays.stream(sweep.lows()).min().orElseThrow(), figure.kind());
+                    default -> figure;
+                })
+                .toList();
+        Details told =
+                new Details(figures, middles.told().tables(), middles.told().remarks());
+        return new Figures(middles.judged(), middles.budget(), told, middles.each());
+    }
+
+    /** The reading worst placed is judged; where nothing is asked, the mean is recorded. */
+    static Figures each(Requirement requirement, Dial dial, Sweep sweep) {
+        double[] readings = SizeReductions.sizesOf(requirement, sweep);
+        Figure.Kind kind = requirement.characteristic().sized() ? Figure.Kind.SIZE : Figure.Kind.DEVIATION;
+        List<Figure> figures = new ArrayList<>();
+        figures.add(new Figure(HIGHEST, Arrays.stream(readings).max().orElseThrow(), kind));
+        figures.add(new Figure(LOWEST, Arrays.stream(readings).min().orElseThrow(), kind));
+        figures.add(new Figure("mean", Arrays.stream(readings).average().orElseThrow(), kind));
+        List<FigureTable> tables = new ArrayList<>();
+        List<Note> remarks = new ArrayList<>();
+        if (requirement.basis().zeroing() == Zeroing.EACH_STEP) {
+            tables.add(accumulated(requirement, sweep, readings, kind));
+        }
+        groups(sweep, readings, requirement.bounds(), kind, tables, remarks);
+        return new Figures(
+                SizeReductions.worst(readings, requirement.bounds()),
+                GaugeParts.ofOne(requirement, dial, sweep),
+                new Details(figures, tables, remarks),
+                named(sweep, readings, kind));
+    }
+
+    private static List<Figure> named(Sweep sweep, double[] readings, Figure.Kind kind) {
+        return IntStream.range(0, readings.length)
+                .mapToObj(i -> new Figure(sweep.readings().get(i).station().name(), readings[i], kind))
+                .toList();
+    }
+
+    /** Steps measured one from the other, added up. */
+    private static FigureTable accumulated(Requirement requirement, Sweep sweep, double[] readings, Figure.Kind kind) {
+        double[] places = Pitches.stepByStep(readings, false).places();
+        double[] sums = Arrays.copyOfRange(places, 1, places.length);
+        double nominal = requirement.limit().nominal() == null
+                ? 0
+                : requirement.limit().unit().micrometres(requirement.limit().nominal(), 0);
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < sums.length; i++) {
+            rows.add(Row.of(
+                    sweep.readings().get(i).station().name(),
+                    new Figure("", readings[i], kind),
+                    new Figure("", sums[i], kind),
+                    nominal > 0 ? Figure.deviation("", sums[i] - (i + 1) * nominal) : Figure.none()));
+        }
+        return new FigureTable("Read step by step", List.of("at", "step", "from the start", "error"), rows);
+    }
+
+    /** Places named “group: name” are compared group by group. */
+    private static void groups(
+            Sweep sweep,
+            double[] readings,
+            Bounds bounds,
+            Figure.Kind kind,
+            List<FigureTable> tables,
+            List<Note> remarks) {
+        Map<String, List<Double>> groups = new LinkedHashMap<>();
+        for (int i = 0; i < readings.length; i++) {
+            String name = sweep.readings().get(i).station().name();
+            int colon = name.indexOf(':');
+            if (colon > 0) {
+                groups.computeIfAbsent(name.substring(0, colon).strip(), unused -> new ArrayList<>())
+                        .add(readings[i]);
+            }
+        }
+        if (groups.size() < 2) {
+            return;
+        }
+        List<Row> rows = new ArrayList<>();
+        groups.forEach((name, each) -> {
+            double[] values = array(each);
+            Repeats of = Repeats.of(values);
+            rows.add(Row.of(
+                    name,
+                    Figure.number("", of.count()),
+                    new Figure("", of.mean(), kind),
+                    Figure.deviation("", of.deviation()),
+                    Figure.deviation("", of.range()),
+                    new Figure("", SizeReductions.worst(values, bounds), kind)));
+        });
+        tables.add(
+                new FigureTable("Group by group", List.of("group", "readings", "mean", "s", "range", "worst"), rows));
+        compare(groups, remarks);
+    }
+
+    /** The two groups whose means lie furthest apart. */
+    private static void compare(Map<String, List<Double>> groups, List<Note> remarks) {
+        List<String> byMean = groups.keySet().stream()
+                .sorted(java.util.Comparator.comparingDouble(name -> mean(groups.get(name))))
+                .toList();
+        String low = byMean.get(0);
+        String high = byMean.get(byMean.size() - 1);
+        WelchTest difference = WelchTest.of(array(groups.get(high)), array(groups.get(low)));
+        String apart = high + " lies %s above " + low + ": ";
+        if (!difference.tells()) {
+            remarks.add(Note.of(
+                    apart + "each group needs two readings at least to say whether that is more than chance.",
+                    Figure.deviation("", difference.difference())));
+            return;
+        }
+        remarks.add(Note.of(
+                apart + (difference.moreThanChance() ? "more" : "no more") + " than chance (from %s on, at 95 in 100).",
+                Figure.deviation("", difference.difference()),
+                Figure.deviation("", difference.needed())));
+    }
+
+    private static double mean(@org.jspecify.annotations.Nullable List<Double> values) {
+        return values == null
+                ? 0
+                : values.stream().mapToDouble(x -> x).average().orElse(0);
+    }
+
+    private static double[] array(@org.jspecify.annotations.Nullable List<Double> values) {
+        return values == null
+                ? new double[0]
+                : values.stream().mapToDouble(x -> x).toArray();
+    }
+
+    /** The sideways error worst placed is judged; each is told as an angle on its radius too. */
+    static Reduction phase(Requirement requirement, Dial dial, Sweep sweep) {
+        double[] readings = sweep.micrometres();
+        double radius = requirement.basis().radius().map(Length::micrometres).orElse(0.0);
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < readings.length; i++) {
+            rows.add(Row.of(
+                    sweep.readings().get(i).station().name(),
+                    Figure.deviation("", readings[i]),
+                    radius > 0 && Math.abs(readings[i]) <= radius
+                            ? Figure.angle("", Phase.degrees(readings[i], radius))
+                            : Figure.none()));
+        }
+        return new Figures(
+                SizeReductions.worst(readings, requirement.bounds()),
+                GaugeParts.ofOne(requirement, dial, sweep),
+                new Details(
+                        List.of(),
+                        List.of(new FigureTable("Out of line", List.of("at", "sideways", "angle"), rows)),
+                        List.of()),
+                named(sweep, readings, Figure.Kind.DEVIATION));
+    }
+
+    /** How many questions were answered no. */
+    static Reduction answers(Requirement requirement, Dial dial, Sweep sweep) {
+        double no =
+                Arrays.stream(sweep.micrometres()).filter(answer -> answer == 0).count();
+        return new Figures(no, new UncertaintyBudget(List.of()), List.of());
+    }
+}

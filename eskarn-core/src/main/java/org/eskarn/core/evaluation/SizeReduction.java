@@ -1,0 +1,175 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.FigureTable;
+import org.eskarn.core.result.FigureTable.Row;
+import org.eskarn.core.result.Note;
+import org.eskarn.core.result.WrittenNumber;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.size.SizeMap;
+import org.eskarn.core.size.SizeMap.Section;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.units.Length;
+
+/**
+ * The map of a shaft or bore: sizes over sections and directions. Judged is the local size worst placed, the worst
+ * out-of-round, or the taper, as the characteristic says; all of them are told.
+ *
+ * @param sizes in µm, in the order read
+ * @param worst index of the size worst placed; empty where sizes are not limited
+ */
+public record SizeReduction(
+        double judged,
+        UncertaintyBudget budget,
+        SizeMap map,
+        double[] sizes,
+        OptionalInt worst,
+        Details told,
+        List<Figure> each)
+        implements Reduction {
+
+    /** µm; 100 mm. */
+    private static final double HUNDRED = 100_000;
+
+    /** Every local size must lie within the limits; the one worst placed is judged. */
+    static SizeReduction local(Requirement requirement, Dial dial, Sweep sweep) {
+        double[] sizes = SizeReductions.sizesOf(requirement, sweep);
+        return of(
+                requirement,
+                sweep,
+                sizes,
+                mapOf(sweep, sizes),
+                SizeReductions.worst(sizes, requirement.bounds()),
+                GaugeParts.ofOne(requirement, dial, sweep));
+    }
+
+    /** Out-of-round of the worst section, as difference of diameters or radial, half of it. */
+    static SizeReduction outOfRound(Requirement requirement, Dial dial, Sweep sweep) {
+        double factor = requirement.statedAs() == StatedAs.RADIAL ? 0.5 : 1;
+        double[] sizes = SizeReductions.sizesOf(requirement, sweep);
+        SizeMap map = mapOf(sweep, sizes);
+        return of(
+                requirement,
+                sweep,
+                sizes,
+                map,
+                factor * map.leastRound().difference(),
+                GaugeParts.ofDifference(requirement, dial, sweep, factor));
+    }
+
+    /** Taper = mean at the last section − mean at the first, scaled to the length the limit is stated over. */
+    static SizeReduction taper(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        double[] sizes = SizeReductions.sizesOf(requirement, sweep);
+        SizeMap map = mapOf(sweep, sizes);
+        if (map.sections().size() < 2) {
+            throw new StationsUnfit(Reason.TOO_FEW, "A taper needs readings at two distances from the end or more.");
+        }
+        Length per = requirement.limit().per();
+        double factor = per == null ? 1 : per.micrometres() / length(sweep, map);
+        return of(
+                requirement,
+                sweep,
+                sizes,
+                map,
+                map.taper() * factor,
+                GaugeParts.ofDifference(requirement, dial, sweep, factor));
+    }
+
+    private static SizeReduction of(
+            Requirement requirement,
+            Sweep sweep,
+            double[] sizes,
+            SizeMap map,
+            double judged,
+            UncertaintyBudget budget) {
+        boolean limited =
+                requirement.characteristic().sized() && !requirement.bounds().open();
+        OptionalInt worst =
+                limited ? OptionalInt.of(SizeReductions.worstAt(sizes, requirement.bounds())) : OptionalInt.empty();
+        return new SizeReduction(
+                judged,
+                budget,
+                map,
+                sizes,
+                worst,
+                told(requirement, sweep, sizes, map, worst),
+                limited ? SizeReductions.named(sweep, sizes) : List.of());
+    }
+
+    /** µm between the first and the last section. */
+    private static double length(Sweep sweep, SizeMap map) {
+        return map.length() * sweep.layout().unit().micrometres().doubleValue();
+    }
+
+    private static SizeMap mapOf(Sweep sweep, double[] sizes) {
+        double[] at = sweep.readings().stream()
+                .mapToDouble(r -> r.station().along() == null ? 0 : r.station().distance())
+                .toArray();
+        return SizeMap.of(at, sizes);
+    }
+
+    private static Details told(Requirement requirement, Sweep sweep, double[] sizes, SizeMap map, OptionalInt worst) {
+        List<Figure> figures = new ArrayList<>();
+        worst.ifPresent(index -> figures.add(Figure.size(
+                "worst place, " + sweep.readings().get(index).station().name(), sizes[index])));
+        boolean round =
+                sweep.layout().kind() == LayoutKind.RINGS || sweep.layout().kind() == LayoutKind.RING;
+        if (map.sections().size() > 1) {
+            figures.add(Figure.deviation("taper, last less first", map.taper()));
+            figures.add(Figure.deviation("taper over 100 mm", map.taper() * HUNDRED / length(sweep, map)));
+        }
+        if (map.sections().size() > 2) {
+            figures.add(Figure.deviation(map.barrel() < 0 ? "waist" : "barrel", map.barrel()));
+        }
+        if (requirement.side() == SurfaceSide.INSIDE && map.sections().size() > 2) {
+            figures.add(Figure.deviation("bell-mouth, first end", map.bellMouthAtFirst()));
+            figures.add(Figure.deviation("bell-mouth, last end", map.bellMouthAtLast()));
+        }
+        List<FigureTable> tables = new ArrayList<>();
+        List<Note> remarks = new ArrayList<>();
+        if (round) {
+            Section least = map.leastRound();
+            String where = sweep.layout().kind() == LayoutKind.RING ? "" : " at " + place(sweep, least);
+            figures.add(Figure.deviation("out-of-round" + where + ", of diameters", least.difference()));
+            figures.add(Figure.deviation("out-of-round" + where + ", radial", least.difference() / 2));
+            remarks.add(
+                    Note.of("Two points cannot see lobes of an odd number: a part of constant width measures the same"
+                            + " in every direction. Roundness is proved by a sweep."));
+        }
+        if (sweep.layout().kind() == LayoutKind.RINGS || sweep.layout().kind() == LayoutKind.LINE) {
+            tables.add(table(sweep, map));
+        } else if (map.sections().size() == 1) {
+            figures.add(Figure.size("largest", map.first().largest()));
+            figures.add(Figure.size("smallest", map.first().smallest()));
+        }
+        return new Details(figures, tables, remarks);
+    }
+
+    private static FigureTable table(Sweep sweep, SizeMap map) {
+        List<Row> rows = new ArrayList<>();
+        for (Section section : map.sections()) {
+            rows.add(Row.of(
+                    place(sweep, section),
+                    Figure.size("", section.mean()),
+                    Figure.size("", section.smallest()),
+                    Figure.size("", section.largest()),
+                    Figure.deviation("", section.difference())));
+        }
+        return new FigureTable("Section by section", List.of("at", "mean", "smallest", "largest", "differ"), rows);
+    }
+
+    private static String place(Sweep sweep, Section section) {
+        return WrittenNumber.number(section.at()) + " " + sweep.layout().unit().symbol();
+    }
+}

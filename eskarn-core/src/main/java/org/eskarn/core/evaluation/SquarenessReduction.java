@@ -1,0 +1,92 @@
+package org.eskarn.core.evaluation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.core.evaluation.LineReduction.Fitted;
+import org.eskarn.core.flat.LeastSquaresLine;
+import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.FigureTable;
+import org.eskarn.core.result.FigureTable.Row;
+import org.eskarn.core.result.Note;
+import org.eskarn.core.units.Length;
+
+/**
+ * Squareness over a height = highest − lowest reading along the upright, scaled to the length the limit is stated over. What a
+ * master square or the reversal tells of the comparator is taken off first; of several lines the worst is judged.
+ */
+final class SquarenessReduction {
+
+    private static final double HUNDRED = 100;
+
+    private SquarenessReduction() {}
+
+    static Reduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        List<LineReadings> traces = Lines.someOf(LineReadings.of(requirement, sweep));
+        Length per = requirement.limit().per();
+        List<Fitted> lines = new ArrayList<>();
+        List<Row> rows = new ArrayList<>();
+        double[] judged = new double[traces.size()];
+        double factor = 1;
+        for (int i = 0; i < judged.length; i++) {
+            LineReadings trace = traces.get(i);
+            LeastSquaresLine line = LeastSquaresLine.fit(trace.at(), trace.middle());
+            factor = per == null ? 1 : per.micrometres() / 1000 / trace.length();
+            judged[i] = trace.range() * factor;
+            lines.add(new Fitted(trace, Lines.levelAtZero(trace, line), line.slope(), Optional.empty()));
+            rows.add(Row.of(
+                    trace.name(),
+                    Figure.deviation("", trace.range()),
+                    Figure.deviation("", line.slope() * HUNDRED),
+                    Figure.angle("", Math.toDegrees(line.slope() / 1000)),
+                    Figure.deviation("", Lines.about(trace, line.slope()))));
+        }
+        int worst = Lines.largest(judged);
+        List<String> heads = List.of("highest less lowest", "slope over 100 mm", "angle", "bow, slope taken out");
+        List<Figure> figures = new ArrayList<>();
+        List<Note> remarks = new ArrayList<>();
+        List<FigureTable> tables = new ArrayList<>();
+        if (judged.length == 1) {
+            for (int k = 0; k < heads.size(); k++) {
+                Figure cell = rows.get(0).cells().get(k);
+                figures.add(new Figure(heads.get(k), cell.amount(), cell.kind()));
+            }
+        } else {
+            List<String> columns = new ArrayList<>(heads);
+            columns.add(0, "line");
+            tables.add(new FigureTable("Line by line", columns, rows));
+            remarks.add(agreement(lines, traces.get(worst).name()));
+        }
+        double slope = lines.get(worst).slope();
+        if (slope != 0) {
+            remarks.add(Note.of(
+                    "Upwards the face comes " + (slope > 0 ? "towards" : "away from") + " the gauge, %s over 100 mm.",
+                    Figure.deviation("", Math.abs(slope) * HUNDRED)));
+        }
+        Lines.fixtures(traces, requirement.basis().reversal(), remarks);
+        return new LineReduction(
+                judged[worst],
+                GaugeParts.ofDifference(
+                        requirement,
+                        dial,
+                        sweep,
+                        factor * requirement.basis().reversal().spread()),
+                lines,
+                worst,
+                new Details(figures, tables, remarks));
+    }
+
+    /** How well the slopes of several lines agree. */
+    private static Note agreement(List<Fitted> lines, String worst) {
+        double low = lines.stream().mapToDouble(Fitted::slope).min().orElse(0);
+        double high = lines.stream().mapToDouble(Fitted::slope).max().orElse(0);
+        return Note.of(
+                "Worst is " + worst + "; the slopes of the lines lie %s apart over 100 mm.",
+                Figure.deviation("", (high - low) * HUNDRED));
+    }
+}
