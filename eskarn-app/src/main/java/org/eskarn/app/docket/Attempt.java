@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.verdict.Verdict;
+import org.eskarn.core.verdict.Verdict.Because;
 
 /**
  * One measuring of a requirement: as found, after a correction, or by a second inspector.
@@ -38,7 +39,18 @@ public record Attempt(AttemptRow row, List<SweepRecord> sweeps, Judgement judgem
 
     /** Whether its verdict rests on whole sweeps, so that it can stand. */
     public boolean whole() {
-        return Findings.stands(verdict());
+        return stands(verdict());
+    }
+
+    /** Whether a verdict can stand, or is not proven for a reason that finishing the sweeps does not mend. */
+    static boolean stands(Verdict verdict) {
+        Because because = verdict.because();
+        return because == null
+                || switch (because) {
+                    case WITHIN_UNCERTAINTY, LIMIT_IS_TEXT, SWEEPS_DISAGREE, INSPECTORS_DISAGREE, INSPECTORS_DIVIDED ->
+                        true;
+                    case UNFINISHED, REPEATS_TO_GO, RETURN_OUT, STATIONS_UNFIT, ZERO_LOST -> false;
+                };
     }
 
     /** Whether anybody ever read anything in it. */

@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Sweeps and attempts begun, and what is waited for. */
 @Controller
 @RequestMapping("/dockets/{number}/{position}")
-class AttemptController {
+class AttemptController implements SetUpActions {
 
     private final SetUpService setUps;
     private final Answers answers;

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.NotFound;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -49,7 +50,7 @@ class CompareController {
             Model model,
             @AuthenticationPrincipal SignedIn person) {
         Docket docket = pages.docket(number);
-        SetUp setUp = docket.at(position).orElseThrow(DocketPages::notFound);
+        SetUp setUp = docket.at(position).orElseThrow(NotFound::new);
         List<Other> others = comparing.others(docket, setUp);
         Optional<Other> chosen = CompareService.chosen(others, Optional.ofNullable(with));
         model.addAttribute("place", "docket");
@@ -60,7 +61,7 @@ class CompareController {
         model.addAttribute("whole", setUp.sweep().complete());
         model.addAttribute("inspectors", false);
         if (chosen.isPresent() && setUp.sweep().complete()) {
-            Display display = DocketPage.readings(setUp, accounts.units(person.id()));
+            Display display = SetUpDisplay.readings(setUp, accounts.units(person.id()));
             fill(model, setUp, chosen.get(), border, display);
         }
         return "docket/compare";
@@ -73,7 +74,7 @@ class CompareController {
         boolean inspectors = setUp.findings().inspections().contains(other.attempt());
         model.addAttribute("inspectors", inspectors);
         if (inspectors && setUp.findings().inspectors().isPresent()) {
-            model.addAttribute("sentence", InspectorWords.sentence(setUp, DocketPage.figures(setUp)));
+            model.addAttribute("sentence", InspectorWords.sentence(setUp, SetUpDisplay.figures(setUp)));
         }
         model.addAttribute("chosen", other);
         model.addAttribute("symbol", display.symbol());

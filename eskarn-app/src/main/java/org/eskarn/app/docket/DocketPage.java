@@ -52,15 +52,15 @@ public record DocketPage(
         boolean mayWork) {
 
     static DocketPage of(Docket docket, SetUp setUp, Step shown, Units units, View view, boolean mayWork) {
-        Display display = readings(setUp, units);
-        Display figures = figures(setUp, units);
+        Display display = SetUpDisplay.readings(setUp, units);
+        Display figures = SetUpDisplay.figures(setUp, units);
         return new DocketPage(
                 docket,
                 setUp,
                 shown,
                 display,
                 figures,
-                picture(setUp, display, view),
+                SetUpDisplay.picture(setUp, display, view),
                 VerdictRule.wide(setUp.verdict(), figures, setUp.assessment().reduction()),
                 VerdictWords.of(setUp, figures),
                 TapeLine.of(setUp, display),
@@ -76,59 +76,6 @@ public record DocketPage(
                         face,
                         SimulatedGauge.of(setUp).orElseThrow().way(place),
                         setUp.sweep().gauge().dial()));
-    }
-
-    /** Readings are said in the unit the gauge is read in; of one read in divisions, in that of its graduation. */
-    static Display readings(SetUp setUp, Units units) {
-        return new Display(units.shown(dialUnit(setUp)));
-    }
-
-    /** The same as it stands on paper. */
-    public static Display readings(SetUp setUp) {
-        return readings(setUp, Units.AS_DRAWN);
-    }
-
-    private static LengthUnit dialUnit(SetUp setUp) {
-        Gauge gauge = setUp.sweep().nextGauge();
-        return gauge.readingUnit().length().orElse(gauge.graduationUnit());
-    }
-
-    /** The unit of the dial, or what matches it in the system of the drawing. */
-    private static LengthUnit drawnUnit(SetUp setUp) {
-        LengthUnit dial = dialUnit(setUp);
-        return dial.metric() == setUp.requirement().metric() ? dial : dial.companion();
-    }
-
-    /** Sizes are said in the unit of the drawing, angles in degrees, other figures like readings, but in its system. */
-    public static Display figures(SetUp setUp, Units units) {
-        PartRequirement requirement = setUp.requirement();
-        LengthUnit unit = units.shown(requirement.figureUnit(drawnUnit(setUp)));
-        boolean angular = requirement.row().characteristic().angular();
-        double radius =
-                requirement.row().basis().radius().map(r -> r.micrometres()).orElse(0.0);
-        return new Display(unit, angular ? radius : 0);
-    }
-
-    public static Display figures(SetUp setUp) {
-        return figures(setUp, Units.AS_DRAWN);
-    }
-
-    /** The picture as it stands on paper. */
-    public static Picture picture(SetUp setUp) {
-        return picture(setUp, readings(setUp), View.AS_READ);
-    }
-
-    private static Picture picture(SetUp setUp, Display display, View view) {
-        PartRequirement requirement = setUp.requirement();
-        Display said = requirement.row().characteristic().sized()
-                ? new Display(requirement
-                        .limit()
-                        .unit()
-                        .length()
-                        .map(unit -> unit.metric() == display.unit().metric() ? unit : unit.companion())
-                        .orElse(display.unit()))
-                : display;
-        return Pictures.of(requirement.subject(), setUp.assessment(), said, view);
     }
 
     /** Where Tables go on from here. */
@@ -211,7 +158,7 @@ public record DocketPage(
         if (value == null || !decided) {
             return (limit + " " + other.requirement().terms().statedAs().word()).strip();
         }
-        Display said = figures(other);
+        Display said = SetUpDisplay.figures(other);
         return limit + " · " + said.amount(value) + " " + said.symbol();
     }
 
@@ -284,7 +231,7 @@ public record DocketPage(
 
     /** Whether what was found can be corrected by a known step. */
     public boolean correctable() {
-        return mayWork && RemedyService.possible(setUp);
+        return mayWork && setUp.correctable();
     }
 
     /** Whether what was read can be laid beside what the same piece read before. */
@@ -420,18 +367,7 @@ public record DocketPage(
 
     /** What else the sweep shows. */
     public Said said() {
-        return said(setUp, figures, display);
-    }
-
-    private static Said said(SetUp setUp, Display figures, Display display) {
-        Details told = setUp.assessment().told(setUp.requirement().terms());
-        // Of an angle the verdict is in degrees; what stands beside it is the length.
-        return Said.of(told, new Display(figures.unit()), display);
-    }
-
-    /** The same as it stands on paper. */
-    public static Said said(SetUp setUp) {
-        return said(setUp, figures(setUp), readings(setUp));
+        return SetUpDisplay.said(setUp, figures, display);
     }
 
     public List<Repeats.Line> repeats() {

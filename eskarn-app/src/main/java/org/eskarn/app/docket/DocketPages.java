@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.NotFound;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -46,7 +47,7 @@ class DocketPages {
     }
 
     Docket docket(int number) {
-        return dockets.find(number).orElseThrow(DocketPages::notFound);
+        return dockets.find(number).orElseThrow(NotFound::new);
     }
 
     void fill(Model model, Docket docket, int position, Optional<Step> step, SignedIn person) {
@@ -54,7 +55,7 @@ class DocketPages {
     }
 
     void fill(Model model, Docket docket, int position, Optional<Step> step, View view, SignedIn person) {
-        SetUp setUp = docket.at(position).orElseThrow(DocketPages::notFound);
+        SetUp setUp = docket.at(position).orElseThrow(NotFound::new);
         Step shown = step.orElse(setUp.current());
         model.addAttribute("place", "docket");
         model.addAttribute("today", LocalDate.now(clock));
@@ -109,9 +110,5 @@ class DocketPages {
         } catch (IllegalArgumentException e) {
             return Optional.empty();
         }
-    }
-
-    static ResponseStatusException notFound() {
-        return new ResponseStatusException(HttpStatus.NOT_FOUND);
     }
 }

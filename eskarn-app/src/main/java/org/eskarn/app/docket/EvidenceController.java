@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** What counts as evidence: sweeps set aside, the sign of a gauge, and decisions between inspectors. */
 @Controller
 @RequestMapping("/dockets/{number}/{position}")
-class EvidenceController {
+class EvidenceController implements SetUpActions {
 
     private final EvidenceService evidence;
     private final GaugeUseService gauges;

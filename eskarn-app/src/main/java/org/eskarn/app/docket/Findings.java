@@ -71,17 +71,6 @@ public record Findings(
         return inspections;
     }
 
-    /** Whether a verdict can stand, or is not proven for a reason that finishing the sweeps does not mend. */
-    static boolean stands(Verdict verdict) {
-        Because because = verdict.because();
-        return because == null
-                || switch (because) {
-                    case WITHIN_UNCERTAINTY, LIMIT_IS_TEXT, SWEEPS_DISAGREE, INSPECTORS_DISAGREE, INSPECTORS_DIVIDED ->
-                        true;
-                    case UNFINISHED, REPEATS_TO_GO, RETURN_OUT, STATIONS_UNFIT, ZERO_LOST -> false;
-                };
-    }
-
     Findings showing(Attempt other) {
         return new Findings(verdict, inspections, other, Optional.empty(), Optional.empty(), recorded);
     }

@@ -54,7 +54,7 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
                 .toArray();
         if (positions.length == POSITIONS.size()) {
             ErrorPlace found = ErrorPlace.of(positions, seatings, telling);
-            Display said = DocketPage.readings(docket.setUps().get(0), org.eskarn.app.page.Units.AS_DRAWN);
+            Display said = SetUpDisplay.readings(docket.setUps().get(0), org.eskarn.app.page.Units.AS_DRAWN);
             place = Optional.of(found);
             figures =
                     "same at every position %s, changing with it %s, changing when seated again %s %s; ±%s can be told"
@@ -97,7 +97,7 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
     }
 
     private static String figure(SetUp setUp, Optional<Verdict> verdict) {
-        Display said = DocketPage.figures(setUp);
+        Display said = SetUpDisplay.figures(setUp);
         return verdict.map(each -> {
                     Double value = each.value();
                     return value == null

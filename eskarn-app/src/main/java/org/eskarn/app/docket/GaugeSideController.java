@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The gauge of a set-up: which one, what is taken off its readings, and the simulated one that can stand in for it. */
 @Controller
 @RequestMapping("/dockets/{number}/{position}")
-class GaugeSideController {
+class GaugeSideController implements SetUpActions {
 
     private final GaugeUseService gauges;
     private final CorrectionService corrections;

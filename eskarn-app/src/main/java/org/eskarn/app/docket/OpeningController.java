@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.NotFound;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -54,7 +55,7 @@ class OpeningController {
 
     private String page(long id, OpeningForm form, Map<String, String> problems, Model model) {
         model.addAttribute("place", "parts");
-        model.addAttribute("part", parts.part(id).orElseThrow(DocketPages::notFound));
+        model.addAttribute("part", parts.part(id).orElseThrow(NotFound::new));
         model.addAttribute("gauges", gauges.all());
         model.addAttribute("form", form);
         model.addAttribute("problems", problems);

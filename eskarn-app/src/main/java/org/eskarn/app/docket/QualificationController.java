@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.NotFound;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
@@ -61,7 +62,7 @@ class QualificationController {
     }
 
     private Gauge find(long id) {
-        return gauges.find(id).orElseThrow(DocketPages::notFound);
+        return gauges.find(id).orElseThrow(NotFound::new);
     }
 
     private String page(long id, DecisionForm form, Map<String, String> problems, SignedIn person, Model model) {

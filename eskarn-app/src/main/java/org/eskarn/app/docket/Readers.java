@@ -10,10 +10,11 @@ final class Readers {
 
     private Readers() {}
 
-    static List<Reader> of(SweepRecord sweep) {
+    /** @param stations how many the layout has; what is read after them is the return */
+    static List<Reader> of(List<ReadingRow> readings, int stations) {
         Map<Long, List<Integer>> places = new LinkedHashMap<>();
         Map<Long, String> names = new LinkedHashMap<>();
-        for (ReadingRow reading : sweep.readings()) {
+        for (ReadingRow reading : readings) {
             places.computeIfAbsent(reading.takenBy(), unused -> new ArrayList<>())
                     .add(reading.place());
             names.put(reading.takenBy(), reading.takenByName());
@@ -24,14 +25,14 @@ final class Readers {
                 name,
                 names.size() == 1
                         ? ""
-                        : stations(
+                        : ranges(
                                 places.getOrDefault(id, List.of()),
-                                sweep.layout().size()))));
+                                stations))));
         return readers;
     }
 
     /** Places as ranges: 1–4 and 6, and the return. */
-    private static String stations(List<Integer> places, int stations) {
+    private static String ranges(List<Integer> places, int stations) {
         List<String> ranges = new ArrayList<>();
         int i = 0;
         while (i < places.size()) {

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.NotFound;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Controller;
@@ -11,7 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Readings: taken, taken back, put right, pasted, and stations added for more of them. */
 @Controller
 @RequestMapping("/dockets/{number}/{position}")
-class ReadingController {
+class ReadingController implements SetUpActions {
 
     private final ReadingService readings;
     private final DocketPages pages;
@@ -39,7 +40,7 @@ class ReadingController {
     /** Shows which reading would go to which station; nothing is stored. */
     @PostMapping("/paste/preview")
     String preview(@ModelAttribute(name = "visit", binding = false) Visit visit, @RequestParam String pasted) {
-        SetUp setUp = pages.docket(visit.number()).at(visit.position()).orElseThrow(DocketPages::notFound);
+        SetUp setUp = pages.docket(visit.number()).at(visit.position()).orElseThrow(NotFound::new);
         visit.model().addAttribute("pasted", Pasted.of(setUp, pasted));
         return answers.page(visit, "paste");
     }
@@ -51,7 +52,7 @@ class ReadingController {
             @RequestParam int place,
             @RequestParam String pasted,
             @RequestParam String key) {
-        SetUp setUp = pages.docket(visit.number()).at(visit.position()).orElseThrow(DocketPages::notFound);
+        SetUp setUp = pages.docket(visit.number()).at(visit.position()).orElseThrow(NotFound::new);
         visit.model().addAttribute("task", "paste");
         visit.model().addAttribute("pasted", Pasted.of(setUp, pasted));
         List<TypedReading> all = new ArrayList<>();

@@ -1,6 +1,7 @@
 package org.eskarn.app.docket;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
 import org.eskarn.core.remedy.Recheck;
 import org.eskarn.core.verdict.Verdict.Because;
@@ -15,13 +16,13 @@ import org.eskarn.core.verdict.Verdict.Because;
 public record Rechecked(
         RemedyRow remedy, boolean replaced, Optional<Attempt> after, Optional<Recheck> recheck, boolean reversed) {
 
-    static Rechecked of(RemedyRow remedy, SetUp setUp) {
-        boolean replaced = setUp.remedies().stream()
+    static Rechecked of(RemedyRow remedy, List<RemedyRow> remedies, List<Attempt> attempts) {
+        boolean replaced = remedies.stream()
                 .anyMatch(other -> other.id() > remedy.id() && other.attemptId() == remedy.attemptId());
         if (replaced) {
             return new Rechecked(remedy, true, Optional.empty(), Optional.empty(), false);
         }
-        Optional<Attempt> after = setUp.attempts().stream()
+        Optional<Attempt> after = attempts.stream()
                 .filter(attempt -> attempt.row().id() > remedy.attemptId())
                 .filter(attempt -> attempt.row().kind() == AttemptKind.CORRECTED)
                 .findFirst();
@@ -33,12 +34,12 @@ public record Rechecked(
                 false,
                 after,
                 recheck,
-                recheck.map(each -> reversed(remedy, each, setUp, after)).orElse(false));
+                recheck.map(each -> reversed(remedy, each, attempts, after)).orElse(false));
     }
 
     /** Unless the sign was turned between the attempt that was corrected and the recheck. */
-    private static boolean reversed(RemedyRow remedy, Recheck recheck, SetUp setUp, Optional<Attempt> after) {
-        Optional<Attempt> before = setUp.attempts().stream()
+    private static boolean reversed(RemedyRow remedy, Recheck recheck, List<Attempt> attempts, Optional<Attempt> after) {
+        Optional<Attempt> before = attempts.stream()
                 .filter(attempt -> attempt.row().id() == remedy.attemptId())
                 .findFirst();
         Double found = before.map(attempt -> attempt.verdict().value()).orElse(null);

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.NotFound;
 import jakarta.servlet.http.HttpServletResponse;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.remedy.Advice;
@@ -45,8 +46,8 @@ class RemedyController {
             Model model,
             @AuthenticationPrincipal SignedIn person) {
         Docket docket = pages.docket(number);
-        SetUp setUp = docket.at(position).orElseThrow(DocketPages::notFound);
-        if (!RemedyService.possible(setUp)) {
+        SetUp setUp = docket.at(position).orElseThrow(NotFound::new);
+        if (!setUp.correctable()) {
             return "redirect:/dockets/" + number + "/" + position;
         }
         Found found = remedies.found(docket.part(), setUp, person.id());
@@ -67,7 +68,7 @@ class RemedyController {
                         .reduce((earlier, later) -> later)
                         .map(Rechecked::reversed)
                         .orElse(false));
-        model.addAttribute("words", VerdictWords.of(setUp, DocketPage.figures(setUp)));
+        model.addAttribute("words", VerdictWords.of(setUp, SetUpDisplay.figures(setUp)));
         if (!model.containsAttribute("stepForm")) {
             model.addAttribute("stepForm", new StepForm("", "", ""));
         }

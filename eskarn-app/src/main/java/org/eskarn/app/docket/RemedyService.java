@@ -47,8 +47,8 @@ public class RemedyService {
     /** What a correction of this set-up starts from, said in the units of a person. */
     Found found(Part part, SetUp setUp, long by) {
         Units units = accounts.units(by);
-        Display deviations = DocketPage.readings(setUp, units);
-        Display figures = DocketPage.figures(setUp, units);
+        Display deviations = SetUpDisplay.readings(setUp, units);
+        Display figures = SetUpDisplay.figures(setUp, units);
         boolean sized = setUp.requirement().row().characteristic().readsSizes();
         Display sizes = sized
                 ? new Display(units.shown(setUp.requirement()
@@ -69,14 +69,6 @@ public class RemedyService {
                         .map(step -> new Found.Step(
                                 step.place(), step.movementMicrometres().doubleValue()))
                         .toList());
-    }
-
-    /** Whether anything found here can be corrected by a known step. */
-    static boolean possible(SetUp setUp) {
-        return !setUp.blind()
-                && setUp.assessment().counts()
-                && !RemedyKind.of(setUp.requirement().terms(), setUp.assessment())
-                        .isEmpty();
     }
 
     /**
@@ -116,7 +108,7 @@ public class RemedyService {
     }
 
     private static void requirePossible(SetUp setUp) throws DocketConflict {
-        if (!possible(setUp)) {
+        if (!setUp.correctable()) {
             throw new DocketConflict("A correction rests on a whole sweep whose return holds: finish the sweep first.");
         }
     }

@@ -80,7 +80,14 @@ public record SetUp(
 
     /** Each correction beside what came of it. */
     public List<Rechecked> rechecked() {
-        return remedies.stream().map(remedy -> Rechecked.of(remedy, this)).toList();
+        return remedies.stream().map(remedy -> Rechecked.of(remedy, remedies, attempts)).toList();
+    }
+
+    /** Whether anything found here can be corrected by a known step. */
+    public boolean correctable() {
+        return !blind()
+                && assessment().counts()
+                && !RemedyKind.of(requirement.terms(), assessment()).isEmpty();
     }
 
     /** The sweep being worked on, the last of the last attempt. */
@@ -294,7 +301,7 @@ public record SetUp(
         Because because = verdict().because();
         boolean unproved =
                 because == Because.RETURN_OUT || because == Because.ZERO_LOST || because == Because.STATIONS_UNFIT;
-        return Findings.stands(verdict()) || (unproved && leftOut(Step.PROVE).isPresent() && !blind());
+        return Attempt.stands(verdict()) || (unproved && leftOut(Step.PROVE).isPresent() && !blind());
     }
 
     /** The station found while hunting that can be taken away again: the last one, as long as nothing was read there. */

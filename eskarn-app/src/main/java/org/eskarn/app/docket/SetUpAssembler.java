@@ -123,7 +123,7 @@ record SetUpAssembler(
             for (SweepRecord sweep : attempt.sweeps()) {
                 first.add(sweep);
                 Judgement so = judgementOf(requirement, first);
-                if (Findings.stands(so.verdict())) {
+                if (Attempt.stands(so.verdict())) {
                     return Optional.of(so);
                 }
             }

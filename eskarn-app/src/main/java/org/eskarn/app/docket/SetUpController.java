@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.NotFound;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -11,7 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The order of work: steps, ticks, and what is left out. */
 @Controller
 @RequestMapping("/dockets/{number}/{position}")
-class SetUpController {
+class SetUpController implements SetUpActions {
 
     private final SetUpService setUps;
     private final Answers answers;
@@ -71,6 +72,6 @@ class SetUpController {
     }
 
     private static Step step(String written) {
-        return DocketPages.step(written).orElseThrow(DocketPages::notFound);
+        return DocketPages.step(written).orElseThrow(NotFound::new);
     }
 }

@@ -172,7 +172,7 @@ public class SetUpService {
             throw lock.changedMeanwhile(setUp.row());
         }
         if (step.filter(Step.PROVE::equals).isPresent() && setUp.verdict().because() == Because.REPEATS_TO_GO) {
-            throw new DocketConflict(VerdictWords.of(setUp, DocketPage.figures(setUp))
+            throw new DocketConflict(VerdictWords.of(setUp, SetUpDisplay.figures(setUp))
                             .line() + " before this can be judged: take it, or leave out the whole requirement.");
         }
         if (step.filter(Step.GAUGE::equals).isPresent()

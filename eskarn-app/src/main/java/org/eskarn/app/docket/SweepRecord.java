@@ -14,11 +14,11 @@ import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.reading.Place;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
-import org.eskarn.core.reading.Place;
 import org.eskarn.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -252,7 +252,7 @@ public record SweepRecord(
 
     /** Who read in it, in the order of their first reading. */
     public List<Reader> readers() {
-        return Readers.of(this);
+        return Readers.of(readings, layout().size());
     }
 
     /** The readers as they are said; empty where nothing was read. */

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.NotFound;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -40,7 +41,7 @@ class TraceController {
 
     @ModelAttribute
     void everywhere(@PathVariable long id, Model model, @AuthenticationPrincipal SignedIn person) {
-        Whole whole = gauges.whole(id).orElseThrow(DocketPages::notFound);
+        Whole whole = gauges.whole(id).orElseThrow(NotFound::new);
         model.addAttribute("place", "gauges");
         model.addAttribute("gauge", whole.gauge());
         model.addAttribute("known", whole.lastKnownGood());
@@ -57,7 +58,7 @@ class TraceController {
 
         static Line of(TraceService.Touched touched) {
             Double value = touched.setUp().verdict().value();
-            Display said = DocketPage.figures(touched.setUp());
+            Display said = SetUpDisplay.figures(touched.setUp());
             return new Line(
                     touched.docket(),
                     touched.setUp(),

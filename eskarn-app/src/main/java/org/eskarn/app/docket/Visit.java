@@ -31,14 +31,7 @@ record Visit(
     }
 
     /** Hands each request about a set-up its visit. */
-    @ControllerAdvice(
-            assignableTypes = {
-                SetUpController.class,
-                ReadingController.class,
-                GaugeSideController.class,
-                AttemptController.class,
-                EvidenceController.class
-            })
+    @ControllerAdvice(assignableTypes = SetUpActions.class)
     static class Advice {
 
         @ModelAttribute("visit")

@@ -1,5 +1,6 @@
 package org.eskarn.app.gauge;
 
+import org.eskarn.app.page.NotFound;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -63,7 +64,7 @@ class GaugeController {
 
     @GetMapping("/{id}")
     String show(@PathVariable long id, Model model) {
-        Whole whole = gauges.whole(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        Whole whole = gauges.whole(id).orElseThrow(NotFound::new);
         model.addAttribute("whole", whole);
         model.addAttribute("gauge", whole.gauge());
         return "gauge/gauge";
@@ -81,7 +82,7 @@ class GaugeController {
     }
 
     private Gauge find(long id) {
-        return gauges.find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return gauges.find(id).orElseThrow(NotFound::new);
     }
 
     private static String form(long id, int version, GaugeForm form, Model model) {

@@ -12,7 +12,7 @@ import org.eskarn.app.ledger.document.Asked;
 import org.eskarn.app.ledger.document.Asked.FeaturePart;
 import org.eskarn.app.ledger.document.Asked.LayoutPart;
 import org.eskarn.app.ledger.document.Asked.LimitPart;
-import org.eskarn.app.ledger.document.SignedDocument.Choice;
+import org.eskarn.app.ledger.document.Choice;
 import org.eskarn.app.part.Feature;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.RequirementRow;

@@ -9,12 +9,12 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.Attempt;
 import org.eskarn.app.docket.Docket;
-import org.eskarn.app.docket.DocketPage;
+import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.ledger.document.SignedDocument.CarriedOver;
-import org.eskarn.app.ledger.document.SignedDocument.Person;
+import org.eskarn.app.ledger.document.Person;
 import org.eskarn.app.ledger.document.SignedDocument.Result;
 import org.eskarn.app.ledger.document.SignedDocument.SignaturePart;
 import org.eskarn.core.verdict.Bounds;
@@ -126,7 +126,7 @@ class CarryOver {
                 && java.util.Objects.equals(
                         ResultParts.kept(setUp.verdict().value()), ResultParts.kept(verdict.value()));
         String line = same || setUp.wholeLeftOut().isPresent()
-                ? VerdictWords.of(setUp, DocketPage.figures(setUp)).line()
+                ? VerdictWords.of(setUp, SetUpDisplay.figures(setUp)).line()
                 : "as signed, by rules " + signature.coreVersion();
         String from = attempt.sweeps().stream()
                 .filter(sweep -> sweep.row().id() == signed.sweepId())

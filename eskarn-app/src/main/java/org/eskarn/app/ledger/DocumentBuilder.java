@@ -14,7 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.docket.Attempt;
 import org.eskarn.app.docket.Docket;
-import org.eskarn.app.docket.DocketPage;
+import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.PreparationDoneRow;
 import org.eskarn.app.docket.Rechecked;
 import org.eskarn.app.docket.SetUp;
@@ -28,7 +28,7 @@ import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
 import org.eskarn.app.ledger.document.SignedDocument.DecisionPart;
 import org.eskarn.app.ledger.document.SignedDocument.DocketPart;
 import org.eskarn.app.ledger.document.SignedDocument.DrawnPart;
-import org.eskarn.app.ledger.document.SignedDocument.GaugePart;
+import org.eskarn.app.ledger.document.GaugePart;
 import org.eskarn.app.ledger.document.SignedDocument.LeftOutPart;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RemedyPart;
@@ -216,8 +216,8 @@ class DocumentBuilder {
 
     private static AttemptPart attempt(Attempt attempt, SetUp setUp, SweepParts sweeps) {
         int stations = setUp.requirement().terms().layout().size();
-        Display figures = DocketPage.figures(setUp);
-        Display readings = DocketPage.readings(setUp);
+        Display figures = SetUpDisplay.figures(setUp);
+        Display readings = SetUpDisplay.readings(setUp);
         return new AttemptPart(
                 attempt.row().id(),
                 attempt.row().number(),
@@ -234,7 +234,7 @@ class DocumentBuilder {
     }
 
     private static RemedyPart remedy(Rechecked each, SetUp setUp) {
-        Display display = DocketPage.figures(setUp);
+        Display display = SetUpDisplay.figures(setUp);
         String words = each.remedy().predictedMicrometres() == null
                 ? ""
                 : "predicted "

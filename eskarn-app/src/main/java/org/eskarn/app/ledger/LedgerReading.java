@@ -14,7 +14,7 @@ import org.eskarn.app.ledger.document.Finding;
 import org.eskarn.app.ledger.document.Json;
 import org.eskarn.app.ledger.document.PublicKeys;
 import org.eskarn.app.ledger.document.SignedDocument;
-import org.eskarn.app.ledger.document.SignedDocument.Amount;
+import org.eskarn.app.ledger.document.Amount;
 import org.eskarn.app.ledger.document.SignedDocument.Figures;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
 import org.eskarn.app.page.Display;
@@ -64,8 +64,8 @@ class LedgerReading {
         }
 
         public String signedAt() {
-            return Sheet.moment(
-                    document.signature().at(), ZoneId.of(document.signature().zone()));
+            return new SheetTimes(ZoneId.of(document.signature().zone()))
+                    .moment(document.signature().at());
         }
     }
 

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.Attempt;
-import org.eskarn.app.docket.DocketPage;
+import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.InspectorWords;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Standing;
@@ -16,7 +16,7 @@ import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.ledger.document.SignedDocument.AsFound;
 import org.eskarn.app.ledger.document.SignedDocument.AttemptResult;
-import org.eskarn.app.ledger.document.SignedDocument.Choice;
+import org.eskarn.app.ledger.document.Choice;
 import org.eskarn.app.ledger.document.SignedDocument.Drawings;
 import org.eskarn.app.ledger.document.SignedDocument.Figures;
 import org.eskarn.app.ledger.document.SignedDocument.Named;
@@ -57,7 +57,7 @@ record ResultParts(DrawingWriter drawings) {
 
     /** As the rules of today have it. */
     Result computed(SetUp setUp) {
-        Display display = DocketPage.figures(setUp);
+        Display display = SetUpDisplay.figures(setUp);
         boolean left = setUp.wholeLeftOut().isPresent();
         return of(
                 setUp,
@@ -72,10 +72,10 @@ record ResultParts(DrawingWriter drawings) {
      * @param from the sweeps it rests on, in words
      */
     Result of(SetUp setUp, Verdict verdict, String line, String from) {
-        Display display = DocketPage.figures(setUp);
+        Display display = SetUpDisplay.figures(setUp);
         boolean left = setUp.wholeLeftOut().isPresent();
         Standing standing = left ? Standing.LEFT_OUT : Standing.of(verdict.outcome());
-        Said said = DocketPage.said(setUp);
+        Said said = SetUpDisplay.said(setUp);
         boolean figures = verdict.value() != null && !left;
         return new Result(
                 choice(standing, standing.word()),
@@ -159,7 +159,7 @@ record ResultParts(DrawingWriter drawings) {
     }
 
     static AttemptResult of(Attempt attempt, SetUp setUp) {
-        Display display = DocketPage.figures(setUp);
+        Display display = SetUpDisplay.figures(setUp);
         Verdict verdict = attempt.verdict();
         Double value = verdict.value();
         String figure = value == null ? null : display.amount(value);
@@ -188,7 +188,7 @@ record ResultParts(DrawingWriter drawings) {
     }
 
     private static List<Named> budget(SetUp setUp) {
-        Display display = DocketPage.readings(setUp);
+        Display display = SetUpDisplay.readings(setUp);
         return setUp.judgement().budget().stream()
                 .flatMap(budget -> budget.parts().stream())
                 .map(part -> new Named(part.source().title(), display.amount(part.standard()), display.symbol()))
@@ -196,7 +196,7 @@ record ResultParts(DrawingWriter drawings) {
     }
 
     private Drawings drawings(SetUp setUp, Verdict verdict, Display display) {
-        Picture picture = DocketPage.picture(setUp);
+        Picture picture = SetUpDisplay.picture(setUp);
         VerdictRule rule = VerdictRule.wide(verdict, display, setUp.assessment().reduction());
         return new Drawings(
                 picture.title(),

@@ -1,5 +1,6 @@
 package org.eskarn.app.ledger;
 
+import org.eskarn.app.ledger.document.Choice;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -14,9 +15,9 @@ import org.eskarn.app.docket.Standing;
 import org.eskarn.app.ledger.document.Asked;
 import org.eskarn.app.ledger.document.Finding;
 import org.eskarn.app.ledger.document.SignedDocument;
-import org.eskarn.app.ledger.document.SignedDocument.Amount;
+import org.eskarn.app.ledger.document.Amount;
 import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
-import org.eskarn.app.ledger.document.SignedDocument.Done;
+import org.eskarn.app.ledger.document.Done;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
 import org.eskarn.core.verdict.Outcome;
@@ -30,10 +31,6 @@ import org.jspecify.annotations.Nullable;
 public record Sheet(
         SignedDocument document, String hash, String signature, DocumentState state, Optional<Finding> finding) {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
-
     /** A line of what was asked. */
     public record Fact(String label, String value) {}
 
@@ -45,43 +42,22 @@ public record Sheet(
         return Standing.valueOf(requirement.result().standing().code());
     }
 
-    ZoneId zone() {
-        return ZoneId.of(document.signature().zone());
+    /** How this sheet says when and by whom. */
+    private SheetTimes times() {
+        return new SheetTimes(ZoneId.of(document.signature().zone()));
     }
 
     public String moment(String at) {
-        return moment(at, zone());
-    }
-
-    static String moment(String at, ZoneId zone) {
-        return MOMENT.format(Instant.parse(at).atZone(zone));
-    }
-
-    public static String day(String date) {
-        return DAY.format(LocalDate.parse(date));
-    }
-
-    /** From one moment to another, the day said once. */
-    String span(@Nullable String from, @Nullable String to) {
-        if (from == null || to == null) {
-            return "";
-        }
-        String first = moment(from);
-        boolean sameDay = Instant.parse(from)
-                .atZone(zone())
-                .toLocalDate()
-                .equals(Instant.parse(to).atZone(zone()).toLocalDate());
-        String last = sameDay ? MINUTE.format(Instant.parse(to).atZone(zone())) : moment(to);
-        return first.endsWith(last) ? first : first + " to " + last;
+        return times().moment(at);
     }
 
     public String by(Done done) {
-        return done.by().name() + ", " + moment(done.at());
+        return times().by(done);
     }
 
     public List<SheetAttempt> attempts(RequirementPart requirement) {
         return requirement.attempts().stream()
-                .map(attempt -> SheetAttempt.of(attempt, requirement, this))
+                .map(attempt -> SheetAttempt.of(attempt, requirement, times()))
                 .toList();
     }
 
@@ -134,7 +110,7 @@ public record Sheet(
             taken.add("lever at " + corrections.leverDegrees() + "°");
         }
         if (corrections.sag() != null) {
-            taken.add("sag " + written(corrections.sag()));
+            taken.add("sag " + SheetTimes.written(corrections.sag()));
         }
         if (corrections.drift()) {
             taken.add("even drift");
@@ -155,19 +131,13 @@ public record Sheet(
     }
 
     private static String said(@Nullable Amount amount) {
-        return amount == null ? "" : written(amount);
-    }
-
-    /** One is 1 tenth, not 1 tenths. */
-    static String written(Amount amount) {
-        boolean one = amount.unit().equals("tenths") && new BigDecimal(amount.amount()).compareTo(BigDecimal.ONE) == 0;
-        return amount.amount() + " " + (one ? "tenth" : amount.unit());
+        return amount == null ? "" : SheetTimes.written(amount);
     }
 
     /** The rule really applied, and the one asked where it is another. */
     public String rule(RequirementPart requirement) {
         SignedDocument.Figures figures = requirement.result().figures();
-        SignedDocument.Choice asked = requirement.asked().rule();
+        Choice asked = requirement.asked().rule();
         if (figures == null || figures.rule().code().equals(asked.code())) {
             return asked.words();
         }

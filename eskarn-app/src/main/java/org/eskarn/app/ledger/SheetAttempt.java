@@ -3,8 +3,8 @@ package org.eskarn.app.ledger;
 import java.util.ArrayList;
 import java.util.List;
 import org.eskarn.app.ledger.document.SignedDocument.AttemptPart;
-import org.eskarn.app.ledger.document.SignedDocument.CalibrationPart;
-import org.eskarn.app.ledger.document.SignedDocument.GaugePart;
+import org.eskarn.app.ledger.document.CalibrationPart;
+import org.eskarn.app.ledger.document.GaugePart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
 import org.eskarn.app.ledger.document.SweepPart;
 import org.eskarn.app.ledger.document.SweepPart.ReplacedPart;
@@ -20,7 +20,7 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
      */
     public record SheetSweep(String heading, List<String> lines, boolean struck, boolean simulated) {}
 
-    static SheetAttempt of(AttemptPart attempt, RequirementPart requirement, Sheet sheet) {
+    static SheetAttempt of(AttemptPart attempt, RequirementPart requirement, SheetTimes times) {
         List<SweepPart> read = attempt.sweeps().stream()
                 .filter(sweep ->
                         !sweep.readings().isEmpty() || !sweep.replaced().isEmpty())
@@ -33,10 +33,10 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
                 title,
                 read.isEmpty() ? "" : attempt.result().words(),
                 ReadingTable.of(requirement.asked().layout(), read),
-                read.stream().map(sweep -> sweep(sweep, sheet)).toList());
+                read.stream().map(sweep -> sweep(sweep, times)).toList());
     }
 
-    private static SheetSweep sweep(SweepPart sweep, Sheet sheet) {
+    private static SheetSweep sweep(SweepPart sweep, SheetTimes times) {
         List<String> lines = new ArrayList<>();
         sweep.gauges().forEach(gauge -> lines.add("with " + gauge(gauge)));
         if (sweep.overridden() != null) {
@@ -57,14 +57,14 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
         if (sweep.setAside() != null) {
             lines.add("Set aside: " + sweep.setAside().cause().words() + "; "
                     + sweep.setAside().reason() + " ("
-                    + sheet.by(sweep.setAside().by()) + ")");
+                    + times.by(sweep.setAside().by()) + ")");
         }
         String figure = sweep.result().figure();
         String heading = "Sweep " + sweep.number()
                 + (figure == null ? "" : ": " + figure + " " + sweep.result().unit())
                 + (sweep.result().counts() ? "" : sweep.setAside() == null ? ", does not count" : ", set aside")
                 + " · " + sweep.result().readers() + ", "
-                + sheet.span(sweep.result().from(), sweep.result().to());
+                + times.span(sweep.result().from(), sweep.result().to());
         return new SheetSweep(
                 heading,
                 lines,
@@ -77,13 +77,13 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
     private static String gauge(GaugePart gauge) {
         CalibrationPart calibration = gauge.calibration();
         return gauge.mark() + ", " + gauge.name()
-                + (gauge.graduation() == null ? "" : ", graduation " + Sheet.written(gauge.graduation()))
+                + (gauge.graduation() == null ? "" : ", graduation " + SheetTimes.written(gauge.graduation()))
                 + (gauge.maximumError() == null
                         ? ""
-                        : ", maximum permissible error ±" + Sheet.written(gauge.maximumError()))
+                        : ", maximum permissible error ±" + SheetTimes.written(gauge.maximumError()))
                 + (calibration == null
                         ? ""
-                        : "; calibrated " + Sheet.day(calibration.on()) + ", due " + Sheet.day(calibration.due()))
+                        : "; calibrated " + SheetTimes.day(calibration.on()) + ", due " + SheetTimes.day(calibration.due()))
                 + (gauge.state().isEmpty() ? "" : "; " + gauge.state());
     }
 

@@ -1,12 +1,13 @@
 package org.eskarn.app.ledger;
 
+import org.eskarn.app.page.NotFound;
 import jakarta.servlet.http.HttpServletRequest;
 import org.eskarn.app.account.OwnPassword;
 import org.eskarn.app.account.PasswordRefused;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
-import org.eskarn.app.docket.DocketPage;
+import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Standing;
@@ -56,7 +57,7 @@ class SignController {
     }
 
     private Docket docket(int number) {
-        return dockets.find(number).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return dockets.find(number).orElseThrow(NotFound::new);
     }
 
     /** The remark is done; the password comes next. */
@@ -113,7 +114,7 @@ class SignController {
     record Line(SetUp setUp, Display display, Standing standing, VerdictRule rule, VerdictWords words) {
 
         static Line of(SetUp setUp) {
-            Display display = DocketPage.figures(setUp);
+            Display display = SetUpDisplay.figures(setUp);
             return new Line(
                     setUp,
                     display,

@@ -1,5 +1,6 @@
 package org.eskarn.app.part;
 
+import org.eskarn.app.page.NotFound;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.page.FormRefused;
@@ -32,7 +33,7 @@ class OffsetController {
 
     @ModelAttribute
     void everywhere(@PathVariable long id, Model model, @AuthenticationPrincipal SignedIn person) {
-        Part part = parts.part(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        Part part = parts.part(id).orElseThrow(NotFound::new);
         model.addAttribute("place", "parts");
         model.addAttribute("part", part);
         model.addAttribute("mayWrite", person.role().drafts());

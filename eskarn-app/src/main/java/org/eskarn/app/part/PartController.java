@@ -1,5 +1,6 @@
 package org.eskarn.app.part;
 
+import org.eskarn.app.page.NotFound;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
@@ -67,7 +68,7 @@ class PartController {
     }
 
     private Part find(long id) {
-        return parts.part(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return parts.part(id).orElseThrow(NotFound::new);
     }
 
     @GetMapping("/new")
@@ -135,7 +136,7 @@ class PartController {
         Feature found = parts.features(id).stream()
                 .filter(each -> each.id() == feature)
                 .findFirst()
-                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+                .orElseThrow(NotFound::new);
         return featurePage(id, feature, FeatureForm.of(found), model);
     }
 

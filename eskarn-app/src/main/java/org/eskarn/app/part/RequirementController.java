@@ -1,5 +1,6 @@
 package org.eskarn.app.part;
 
+import org.eskarn.app.page.NotFound;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
@@ -47,7 +48,7 @@ class RequirementController {
         model.addAttribute("mayWrite", person.role().drafts());
         model.addAttribute("problems", Map.of());
         model.addAttribute("choices", EditorChoices.all());
-        model.addAttribute("part", parts.part(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND)));
+        model.addAttribute("part", parts.part(id).orElseThrow(NotFound::new));
         model.addAttribute("features", parts.features(id));
     }
 
@@ -63,7 +64,7 @@ class RequirementController {
                     .filter(each -> each.row().position() == position)
                     .findFirst()
                     .map(RequirementForm::of)
-                    .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+                    .orElseThrow(NotFound::new);
         }
         return editor(id, position, form, model);
     }

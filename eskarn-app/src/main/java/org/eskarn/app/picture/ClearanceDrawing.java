@@ -88,7 +88,7 @@ public final class ClearanceDrawing {
                     "end",
                     LETTERS,
                     400,
-                    (i > 0 ? "+" : "") + RingDrawing.plain(i * step) + (i == 0 ? " " + display.symbol() : ""));
+                    (i > 0 ? "+" : "") + ScaleText.plain(i * step) + (i == 0 ? " " + display.symbol() : ""));
         }
         sketch.text("d-fill-quiet", new Xy(RIGHT, TOP - 14), "end", LETTERS, 400, "upwards: looser");
     }
@@ -107,7 +107,7 @@ public final class ClearanceDrawing {
     private static void feet(Sketch sketch, List<Place> places, List<Xy> at, Display distances) {
         Room room = new Room();
         for (int i = 0; i < places.size(); i++) {
-            String said = RingDrawing.plain(places.get(i).at());
+            String said = ScaleText.plain(places.get(i).at());
             Xy foot = new Xy(at.get(i).x(), FOOT + 22);
             if (room.take(foot, "middle", LETTERS, said + "  ")) {
                 sketch.text("d-fill-quiet", foot, "middle", LETTERS, 400, said);

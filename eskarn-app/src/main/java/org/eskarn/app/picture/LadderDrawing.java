@@ -119,7 +119,7 @@ public final class LadderDrawing {
                     "end",
                     LETTERS,
                     i == 0 ? 700 : 400,
-                    i == 0 ? "nominal" : (i > 0 ? "+" : "") + RingDrawing.plain(i * step));
+                    i == 0 ? "nominal" : (i > 0 ? "+" : "") + ScaleText.plain(i * step));
         }
     }
 

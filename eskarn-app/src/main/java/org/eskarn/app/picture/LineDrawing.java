@@ -116,7 +116,7 @@ final class LineDrawing {
         return sketch.drawn(
                 subject.name() + ", from " + subject.seenFrom(),
                 (upright ? "height" : "length") + " to scale · deviation × "
-                        + RingDrawing.grouped(RoundSteps.atMost(scale / along * 1.02))
+                        + ScaleText.grouped(RoundSteps.atMost(scale / along * 1.02))
                         + (levelled ? " · slope taken out" : "") + meaning());
     }
 
@@ -138,7 +138,7 @@ final class LineDrawing {
         double[] places = places().distinct().sorted().toArray();
         int every = (places.length + MOST_PLACES - 1) / MOST_PLACES;
         for (int i = 0; i < places.length; i += every) {
-            String label = RingDrawing.plain(places[i] / perPlace) + symbol;
+            String label = ScaleText.plain(places[i] / perPlace) + symbol;
             if (upright) {
                 double y = at(places[i], 0).y();
                 sketch.line(Sketch.HAIR, 1, new Xy(LEFT, y), new Xy(RIGHT, y));

@@ -3,7 +3,7 @@ package org.eskarn.app.picture;
 import java.util.Optional;
 
 /** A drawn sweep, ready to be written as SVG by the template that bears its name. */
-public sealed interface Picture permits RingPicture, TracePicture, AnswersPicture, Drawing {
+public interface Picture {
 
     /** The template under {@code picture/} that writes it. */
     String template();

@@ -164,7 +164,7 @@ final class PlateDrawing {
     }
 
     private String plain(double level) {
-        return RingDrawing.plain(display.of(level));
+        return ScaleText.plain(display.of(level));
     }
 
     /** Writes where nothing stands yet. */

@@ -86,7 +86,7 @@ final class RaisedDrawing {
         sketch.scaleBar(new Xy(612, FOOT), raised * 0.6, perMicrometre, true, display);
         return sketch.drawn(
                 plate.title() + ", raised, seen from the front",
-                "heights × " + RingDrawing.grouped(1000 * perMicrometre / perMillimetre) + " · " + plate.called()
+                "heights × " + ScaleText.grouped(1000 * perMicrometre / perMillimetre) + " · " + plate.called()
                         + ", dark is high"
                         + drawn.said());
     }

@@ -104,15 +104,10 @@ public final class RingDrawing {
                         .map(this::arrow)
                         .orElse(null),
                 sweep.next().map(this::next).orElse(null),
-                "angles run clockwise · deviation " + times(magnification) + limitLine(),
+                "angles run clockwise · deviation " + ScaleText.times(magnification) + limitLine(),
                 barDeviation * scale,
-                plain(display.of(barDeviation)) + " " + display.symbol(),
+                ScaleText.plain(display.of(barDeviation)) + " " + display.symbol(),
                 centre().map(centre -> offsetLine(centre.offset(), display)));
-    }
-
-    /** The magnification as a number, or else by the bar. */
-    static String times(Optional<Double> magnification) {
-        return magnification.map(m -> "drawn × " + grouped(m)).orElse("magnified as the bar shows");
     }
 
     /** The offset in words: amount, degrees and clock, or that it has no direction. */
@@ -287,19 +282,5 @@ public final class RingDrawing {
     private Arrow arrow(Offset offset) {
         double length = offset.amount() * scale;
         return new Arrow(at(length, offset.direction()), offset.degrees(), Math.min(14, length * 0.6));
-    }
-
-    static String grouped(double magnification) {
-        return magnification >= 10
-                ? String.format(Locale.ROOT, "%,.0f", magnification).replace(',', '\u202f')
-                : plain(magnification);
-    }
-
-    static String plain(double number) {
-        return java.math.BigDecimal.valueOf(number)
-                .round(new java.math.MathContext(6))
-                .stripTrailingZeros()
-                .toPlainString()
-                .replace('-', '\u2212');
     }
 }

@@ -88,7 +88,7 @@ final class RoundnessDrawing {
     }
 
     private String times(Subject subject) {
-        return RingDrawing.times(subject.size()
+        return ScaleText.times(subject.size()
                 .map(size -> RoundSteps.atMost(scale / (IDEAL / (size.micrometres() / 2)) * 1.02)));
     }
 

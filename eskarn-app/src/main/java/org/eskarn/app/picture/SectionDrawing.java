@@ -111,7 +111,7 @@ final class SectionDrawing {
         }
         double along = perPlace / sweep.layout().unit().micrometres().doubleValue();
         // An edge moves by half of what the diameter does; it is drawn by the whole, and said so by the bar.
-        return "× " + RingDrawing.grouped(RoundSteps.atMost(scale / along * 1.02));
+        return "× " + ScaleText.grouped(RoundSteps.atMost(scale / along * 1.02));
     }
 
     private String limitLine() {
@@ -186,7 +186,7 @@ final class SectionDrawing {
                         "middle",
                         13,
                         400,
-                        RingDrawing.plain(places.get(i)) + " "
+                        ScaleText.plain(places.get(i)) + " "
                                 + sweep.layout().unit().symbol());
             }
         }

@@ -128,7 +128,7 @@ final class Sketch {
                 "start",
                 13,
                 400,
-                RingDrawing.plain(display.of(deviation)) + " " + display.symbol());
+                ScaleText.plain(display.of(deviation)) + " " + display.symbol());
     }
 
     /** A clock face with the axis in its middle: hours round it, and the four quarters in degrees too. */

@@ -155,7 +155,7 @@ final class TraceDrawing {
                 spots(),
                 sweep.next().map(this::next).orElse(null),
                 barDeviation * scale,
-                RingDrawing.plain(display.of(barDeviation)) + " " + display.symbol(),
+                ScaleText.plain(display.of(barDeviation)) + " " + display.symbol(),
                 scaleLine());
     }
 
@@ -170,7 +170,7 @@ final class TraceDrawing {
         double unitsPerMicrometreAlong =
                 perPlace / sweep.layout().unit().micrometres().doubleValue();
         String times = perPlace > 0
-                ? "deviation drawn × " + RingDrawing.grouped(RoundSteps.atMost(scale / unitsPerMicrometreAlong * 1.02))
+                ? "deviation drawn × " + ScaleText.grouped(RoundSteps.atMost(scale / unitsPerMicrometreAlong * 1.02))
                 : "deviations magnified, the bar is the scale";
         return "length to scale · " + times + limits;
     }
@@ -222,7 +222,7 @@ final class TraceDrawing {
 
     private String label(Station station) {
         if (toScale) {
-            return RingDrawing.plain(station.distance());
+            return ScaleText.plain(station.distance());
         }
         String name = station.name();
         return sweep.layout().kind().paired() ? name.substring(0, name.lastIndexOf(", ")) : name;

@@ -101,7 +101,7 @@ class FiguresOnPagesTest {
                 .contains(said(judged, unit, Units.AS_DRAWN))
                 .contains(work.setUp().requirement().limit().words());
         String line =
-                VerdictWords.of(work.setUp(), DocketPage.figures(work.setUp())).line();
+                VerdictWords.of(work.setUp(), SetUpDisplay.figures(work.setUp())).line();
         assertThat(sheet).contains(line);
         assertThat(page.request().get(eskarn.address() + "/ledger").text()).contains("/ledger/" + work.number());
     }

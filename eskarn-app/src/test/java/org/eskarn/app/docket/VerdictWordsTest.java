@@ -25,11 +25,11 @@ class VerdictWordsTest {
             "characteristic=CIRCULAR_RUNOUT_RADIAL; layoutKind=RING; layoutFirst=8; upper=0.020";
 
     private static String line(Work work) {
-        return VerdictWords.of(work.setUp(), DocketPage.figures(work.setUp())).line();
+        return VerdictWords.of(work.setUp(), SetUpDisplay.figures(work.setUp())).line();
     }
 
     private static List<String> remarks(Work work) {
-        return DocketPage.said(work.setUp()).remarks();
+        return SetUpDisplay.said(work.setUp()).remarks();
     }
 
     private static Work read(Eskarn eskarn, String fields, String read) throws Exception {

@@ -9,19 +9,16 @@ import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
-import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.result.Details;
 import org.eskarn.core.result.Figure;
 import org.eskarn.core.result.FigureTable;
 import org.eskarn.core.result.FigureTable.Row;
-import org.eskarn.core.round.FaceWobble;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
 import org.eskarn.core.round.Offset;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
-import org.eskarn.core.units.Length;
 
 /**
  * Several sections or journals swept one after the other: the movement of each, where its high spot lies, and how far two of

@@ -1,9 +1,5 @@
 package org.eskarn.core.evaluation;
 
-import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.result.Figure;
-import org.eskarn.core.round.FaceWobble;
-import org.eskarn.core.units.Length;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,11 +11,15 @@ import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.result.Figure;
 import org.eskarn.core.result.WrittenNumber;
+import org.eskarn.core.round.FaceWobble;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.units.Length;
 
 /** The sections of a round part, taken apart by their distance from the end. */
 final class Sections {

@@ -1,8 +1,6 @@
 package org.eskarn.app.ledger.document;
 
 import java.util.List;
-import org.eskarn.app.ledger.document.SignedDocument.Amount;
-import org.eskarn.app.ledger.document.SignedDocument.Choice;
 import org.jspecify.annotations.Nullable;
 
 /**

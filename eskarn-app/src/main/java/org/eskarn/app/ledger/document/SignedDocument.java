@@ -34,18 +34,6 @@ public record SignedDocument(
     /** @param rules version of the rules of the job that the figures were computed by */
     public record Program(String version, String rules) {}
 
-    /** A person as they were called when it was signed. */
-    public record Person(long id, String name) {}
-
-    /** Who did something, and when, in UTC. */
-    public record Done(Person by, String at) {}
-
-    /** A choice: its code for programs, and the words for people. */
-    public record Choice(String code, String words) {}
-
-    /** An amount as it was written. */
-    public record Amount(String amount, String unit) {}
-
     public record DocketPart(
             int number,
             String serial,
@@ -73,26 +61,6 @@ public record SignedDocument(
      * @param unbroken whether the record still bore that seal out when it was carried over
      */
     public record CarriedOver(String at, String seal, String previousSeal, boolean unbroken, String statement) {}
-
-    /**
-     * A gauge as it was when it read.
-     *
-     * @param calibration the one in force then; absent where there was none
-     * @param state how it stood on that day, in words
-     */
-    public record GaugePart(
-            long id,
-            String mark,
-            String name,
-            String serial,
-            String kind,
-            @Nullable Amount graduation,
-            @Nullable Amount maximumError,
-            @Nullable String readIn,
-            @Nullable CalibrationPart calibration,
-            String state) {}
-
-    public record CalibrationPart(String on, String by, String due) {}
 
     /** One requirement with everything that was done about it. */
     public record RequirementPart(

@@ -1,10 +1,6 @@
 package org.eskarn.app.ledger.document;
 
 import java.util.List;
-import org.eskarn.app.ledger.document.SignedDocument.Choice;
-import org.eskarn.app.ledger.document.SignedDocument.Done;
-import org.eskarn.app.ledger.document.SignedDocument.GaugePart;
-import org.eskarn.app.ledger.document.SignedDocument.Person;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,0 +1,3 @@
+package org.eskarn.app.ledger.document;
+
+public record CalibrationPart(String on, String by, String due) {}
