@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.eskarn.app.page.FormRefused;
-import org.eskarn.app.part.PartEditing;
-import org.eskarn.app.part.PartEditing.FeatureForm;
-import org.eskarn.app.part.PartEditing.PartForm;
+import org.eskarn.app.part.PartChangeService;
+import org.eskarn.app.part.PartChangeService.FeatureForm;
+import org.eskarn.app.part.PartChangeService.PartForm;
 import org.eskarn.app.part.RequirementForm;
 import org.eskarn.app.part.SheetService;
 import org.eskarn.app.part.WorkKind;
@@ -74,7 +74,7 @@ final class DemoPart {
     }
 
     /** Types it in, and returns the id of the part. */
-    long type(PartEditing editing, SheetService sheets) throws FormRefused {
+    long type(PartChangeService editing, SheetService sheets) throws FormRefused {
         long id = editing.create(head);
         int version = 0;
         Map<String, Long> ids = new HashMap<>();

@@ -11,26 +11,26 @@ import org.eskarn.app.account.Role;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
-import org.eskarn.app.docket.TraceService;
 import org.eskarn.app.docket.WaitsFor;
 import org.eskarn.app.gauge.Calibration;
 import org.eskarn.app.gauge.Gauge;
-import org.eskarn.app.gauge.GaugeChecking;
-import org.eskarn.app.gauge.GaugeChecking.CheckForm;
-import org.eskarn.app.gauge.GaugeKeeping;
-import org.eskarn.app.gauge.GaugeKeeping.CalibrationForm;
+import org.eskarn.app.gauge.GaugeChangeService;
+import org.eskarn.app.gauge.GaugeChangeService.CalibrationForm;
+import org.eskarn.app.gauge.GaugeCheckService;
+import org.eskarn.app.gauge.GaugeCheckService.CheckForm;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.ledger.LedgerService;
 import org.eskarn.app.ledger.SigningRefused;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.OffsetService;
 import org.eskarn.app.part.OffsetService.OffsetForm;
-import org.eskarn.app.part.PartEditing;
+import org.eskarn.app.part.PartChangeService;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.SheetService;
 import org.eskarn.app.remedy.FlatForm;
 import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.app.remedy.RemedyKind;
+import org.eskarn.app.trust.TraceService;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.remedy.Available;
 import org.eskarn.core.units.Length;
@@ -48,11 +48,11 @@ class DemoWorld {
     private final InstallationService installation;
     private final AccountService accounts;
     private final GaugeService gauges;
-    private final GaugeKeeping keeping;
-    private final GaugeChecking checking;
+    private final GaugeChangeService keeping;
+    private final GaugeCheckService checking;
     private final TraceService tracing;
     private final PartService parts;
-    private final PartEditing editing;
+    private final PartChangeService editing;
     private final SheetService sheets;
     private final DocketService dockets;
     private final LedgerService ledger;
@@ -65,11 +65,11 @@ class DemoWorld {
             InstallationService installation,
             AccountService accounts,
             GaugeService gauges,
-            GaugeKeeping keeping,
-            GaugeChecking checking,
+            GaugeChangeService keeping,
+            GaugeCheckService checking,
             TraceService tracing,
             PartService parts,
-            PartEditing editing,
+            PartChangeService editing,
             SheetService sheets,
             DocketService dockets,
             LedgerService ledger,

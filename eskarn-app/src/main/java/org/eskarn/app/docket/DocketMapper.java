@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Reading is by whole dockets, so that one docket and two hundred take the same number of queries. */
 @Mapper
-interface DocketMapper {
+public interface DocketMapper {
 
     Optional<DocketRow> byNumber(int number);
 

@@ -187,12 +187,12 @@ public class DocketService {
 
     /** The same dockets, whole; for services of this place that found their rows by themselves. */
     @Transactional(readOnly = true)
-    List<Docket> whole(List<DocketRow> rows) {
+    public List<Docket> whole(List<DocketRow> rows) {
         return assemble(rows);
     }
 
     @Transactional(readOnly = true)
-    List<Docket> byIds(List<Long> ids) {
+    public List<Docket> byIds(List<Long> ids) {
         return ids.isEmpty() ? List.of() : assemble(dockets.byIds(ids));
     }
 

@@ -13,7 +13,7 @@ import org.eskarn.core.gauge.Suitability;
  * Which gauges can do a requirement: of the kind asked for, fine enough, reading sizes or deviations as it needs, reaching
  * the size, and able to decide against the limit. What is overdue, in question or withdrawn is used with a reason only.
  */
-final class GaugeChoice {
+public final class GaugeChoice {
 
     private GaugeChoice() {}
 
@@ -40,7 +40,7 @@ final class GaugeChoice {
     }
 
     /** The kind that is required: of a pair 1 for the hole and 2 for the shaft; empty where no second gauge is. */
-    static Optional<GaugeKind> kind(PartRequirement requirement, int number) {
+    public static Optional<GaugeKind> kind(PartRequirement requirement, int number) {
         return number == 1 ? Optional.of(requirement.gaugeKind()) : requirement.secondGaugeKind();
     }
 
@@ -50,7 +50,7 @@ final class GaugeChoice {
      *
      * @param number 1, or 2 for the gauge of the second reading of each pair
      */
-    static List<Offer> offers(PartRequirement requirement, int number, List<Gauge> all, LocalDate today) {
+    public static List<Offer> offers(PartRequirement requirement, int number, List<Gauge> all, LocalDate today) {
         GaugeKind kind = kind(requirement, number).orElse(null);
         return all.stream()
                 .filter(gauge -> gauge.kind() == kind)
@@ -64,7 +64,7 @@ final class GaugeChoice {
                 .toList();
     }
 
-    static Offer offer(PartRequirement requirement, Gauge gauge, LocalDate today) {
+    public static Offer offer(PartRequirement requirement, Gauge gauge, LocalDate today) {
         Suitability suitability = gauge.kind() == GaugeKind.PLUG
                 ? new Suitability(0, 0)
                 : Suitability.of(gauge.dial(), requirement.terms().allowedMovement());

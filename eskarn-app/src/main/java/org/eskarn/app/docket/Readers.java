@@ -21,13 +21,7 @@ final class Readers {
         }
         List<Reader> readers = new ArrayList<>();
         names.forEach((id, name) -> readers.add(new Reader(
-                id,
-                name,
-                names.size() == 1
-                        ? ""
-                        : ranges(
-                                places.getOrDefault(id, List.of()),
-                                stations))));
+                id, name, names.size() == 1 ? "" : ranges(places.getOrDefault(id, List.of()), stations))));
         return readers;
     }
 

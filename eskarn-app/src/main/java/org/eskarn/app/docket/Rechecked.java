@@ -38,7 +38,8 @@ public record Rechecked(
     }
 
     /** Unless the sign was turned between the attempt that was corrected and the recheck. */
-    private static boolean reversed(RemedyRow remedy, Recheck recheck, List<Attempt> attempts, Optional<Attempt> after) {
+    private static boolean reversed(
+            RemedyRow remedy, Recheck recheck, List<Attempt> attempts, Optional<Attempt> after) {
         Optional<Attempt> before = attempts.stream()
                 .filter(attempt -> attempt.row().id() == remedy.attemptId())
                 .findFirst();

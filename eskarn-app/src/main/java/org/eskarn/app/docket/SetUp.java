@@ -80,7 +80,9 @@ public record SetUp(
 
     /** Each correction beside what came of it. */
     public List<Rechecked> rechecked() {
-        return remedies.stream().map(remedy -> Rechecked.of(remedy, remedies, attempts)).toList();
+        return remedies.stream()
+                .map(remedy -> Rechecked.of(remedy, remedies, attempts))
+                .toList();
     }
 
     /** Whether anything found here can be corrected by a known step. */
@@ -158,7 +160,7 @@ public record SetUp(
         return tick(preparation.id()).isPresent();
     }
 
-    Optional<PreparationDoneRow> tick(long preparationId) {
+    public Optional<PreparationDoneRow> tick(long preparationId) {
         return preparationsDone.stream()
                 .filter(done -> done.preparationId() == preparationId)
                 .findFirst();

@@ -1,13 +1,13 @@
 package org.eskarn.app.docket;
 
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.page.Said;
 import org.eskarn.app.page.Units;
 import org.eskarn.app.part.PartRequirement;
-import org.eskarn.app.picture.Picture;
 import org.eskarn.app.picture.Pictures;
-import org.eskarn.app.picture.View;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.View;
 import org.eskarn.core.result.Details;
 import org.eskarn.core.units.LengthUnit;
 
@@ -69,14 +69,14 @@ public final class SetUpDisplay {
         return Pictures.of(requirement.subject(), setUp.assessment(), said, view);
     }
 
-    public static Said said(SetUp setUp, Display figures, Display display) {
+    public static DetailsView said(SetUp setUp, Display figures, Display display) {
         Details told = setUp.assessment().told(setUp.requirement().terms());
         // Of an angle the verdict is in degrees; what stands beside it is the length.
-        return Said.of(told, new Display(figures.unit()), display);
+        return DetailsView.of(told, new Display(figures.unit()), display);
     }
 
     /** The same as it stands on paper. */
-    public static Said said(SetUp setUp) {
+    public static DetailsView said(SetUp setUp) {
         return said(setUp, figures(setUp), readings(setUp));
     }
 }

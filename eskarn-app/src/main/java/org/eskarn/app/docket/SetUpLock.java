@@ -12,10 +12,10 @@ import org.springframework.stereotype.Component;
  * told so, and nothing is overwritten. Only to be used inside a transaction.
  */
 @Component
-class SetUpLock {
+public class SetUpLock {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
-    static final int LONGEST_REASON = 200;
+    public static final int LONGEST_REASON = 200;
 
     private final DocketMapper mapper;
     private final DocketService dockets;
@@ -32,7 +32,7 @@ class SetUpLock {
      *
      * @throws DocketConflict if there is none, or its docket is signed
      */
-    SetUp any(int number, int position, long by) throws DocketConflict {
+    public SetUp any(int number, int position, long by) throws DocketConflict {
         return lock(number, row(number, position), by);
     }
 
@@ -41,7 +41,7 @@ class SetUpLock {
      *
      * @throws DocketConflict if there is none, its docket is signed, or it changed since the page was made
      */
-    SetUp unchanged(int number, int position, int version, long by) throws DocketConflict {
+    public SetUp unchanged(int number, int position, int version, long by) throws DocketConflict {
         SetUpRow before = row(number, position);
         SetUp locked = lock(number, before, by);
         // Read again now that it is locked: somebody may have been quicker between the first look and the lock.
@@ -66,23 +66,23 @@ class SetUpLock {
         return new DocketConflict("There is no such requirement in docket " + number + ".");
     }
 
-    DocketConflict changedMeanwhile(SetUpRow row) {
+    public DocketConflict changedMeanwhile(SetUpRow row) {
         return new DocketConflict("%s changed this at %s, so nothing was written: here is how it stands now."
                 .formatted(row.changedByName(), time(row.changedAt())));
     }
 
-    String time(Instant instant) {
+    public String time(Instant instant) {
         return TIME.format(LocalTime.ofInstant(instant, clock.getZone()));
     }
 
     /** The sweep is to be proven or judged anew. */
-    void reopen(SetUp setUp, List<Step> steps, long by) {
+    public void reopen(SetUp setUp, List<Step> steps, long by) {
         for (Step step : steps) {
             setUp.confirmation(step).ifPresent(done -> mapper.reopenStep(done.id(), by, clock.instant()));
         }
     }
 
-    void reopenProof(SetUp setUp, long by) {
+    public void reopenProof(SetUp setUp, long by) {
         reopen(setUp, List.of(Step.PROVE, Step.VERDICT), by);
     }
 
@@ -91,7 +91,7 @@ class SetUpLock {
      *
      * @throws DocketConflict if this person did
      */
-    void requireOwnEyes(SetUp setUp, long by) throws DocketConflict {
+    public void requireOwnEyes(SetUp setUp, long by) throws DocketConflict {
         if (setUp.attempt().row().kind() == AttemptKind.SECOND_INSPECTOR && setUp.measuredBefore(by)) {
             throw new DocketConflict(
                     "You took readings of this before: the second inspector's sweep is read by somebody else.");
@@ -102,7 +102,7 @@ class SetUpLock {
      * @param what the sentence's beginning, as “Write why it is left out”
      * @throws DocketConflict if the reason is missing or too long
      */
-    static String reason(String typed, String what) throws DocketConflict {
+    public static String reason(String typed, String what) throws DocketConflict {
         String reason = typed.strip();
         if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
             throw new DocketConflict(what + ", in 200 characters at most.");

@@ -28,12 +28,12 @@ public enum Step {
     }
 
     /** Whether the step belongs to one sweep and is done again with the next; the others stand for the set-up. */
-    boolean ofSweep() {
+    public boolean ofSweep() {
         return compareTo(ZERO) >= 0;
     }
 
     /** Whether a person says that it is done; the others are done when all their ticks or readings are in. */
-    boolean confirmed() {
+    public boolean confirmed() {
         return this != PREPARE && this != SWEEP;
     }
 

@@ -191,7 +191,7 @@ public record SweepRecord(
     }
 
     /** A reading in µm as the gauge showed it; only for places that have been read. */
-    double micrometres(int place) {
+    public double micrometres(int place) {
         return micrometres(readings.get(place - 1), gaugeAt(place));
     }
 

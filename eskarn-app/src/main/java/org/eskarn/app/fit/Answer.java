@@ -2,9 +2,9 @@ package org.eskarn.app.fit;
 
 import java.util.List;
 import java.util.Optional;
-import org.eskarn.app.page.Said;
-import org.eskarn.app.picture.Picture;
-import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.app.page.DetailsView;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.verdict.Outcome;
 
 /**
@@ -29,11 +29,11 @@ public record Answer(
         Optional<VerdictRule> rule,
         String symbol,
         Optional<Picture> picture,
-        List<Said.Table> limits,
+        List<DetailsView.Table> limits,
         List<Choice> choices,
         List<String> warnings,
-        List<Said.Line> figures,
-        List<Said.Table> tables,
+        List<DetailsView.Line> figures,
+        List<DetailsView.Table> tables,
         List<String> remarks,
         String governs) {
 

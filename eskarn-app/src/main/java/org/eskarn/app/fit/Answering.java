@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.page.Said;
-import org.eskarn.app.picture.Picture;
-import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
@@ -19,13 +19,13 @@ final class Answering {
     private final List<String> cautions = new ArrayList<>();
     private final List<String> warnings = new ArrayList<>();
     private final List<String> remarks = new ArrayList<>();
-    private final List<Said.Line> facts = new ArrayList<>();
-    private final List<Said.Table> tables = new ArrayList<>();
+    private final List<DetailsView.Line> facts = new ArrayList<>();
+    private final List<DetailsView.Table> tables = new ArrayList<>();
     private String headline = "";
     private String symbol = "";
     private String governs = "";
     private String judged = "";
-    private final List<Said.Table> limits = new ArrayList<>();
+    private final List<DetailsView.Table> limits = new ArrayList<>();
     private final List<Answer.Choice> choices = new ArrayList<>();
     private Optional<Outcome> outcome = Optional.empty();
     private Optional<VerdictRule> rule = Optional.empty();
@@ -67,12 +67,12 @@ final class Answering {
     }
 
     Answering fact(String name, String figure, String unit) {
-        facts.add(new Said.Line(name, figure, unit));
+        facts.add(new DetailsView.Line(name, figure, unit));
         return this;
     }
 
-    Answering table(String title, List<String> columns, List<Said.Row> rows) {
-        tables.add(new Said.Table(title, columns, rows));
+    Answering table(String title, List<String> columns, List<DetailsView.Row> rows) {
+        tables.add(new DetailsView.Table(title, columns, rows));
         return this;
     }
 
@@ -82,13 +82,13 @@ final class Answering {
     }
 
     /** The table that is read first. */
-    Answering limits(List<String> columns, List<Said.Row> rows) {
-        limits.add(new Said.Table("Limits", columns, rows));
+    Answering limits(List<String> columns, List<DetailsView.Row> rows) {
+        limits.add(new DetailsView.Table("Limits", columns, rows));
         return this;
     }
 
-    static Said.Row row(String name, String... cells) {
-        return new Said.Row(name, Arrays.asList(cells));
+    static DetailsView.Row row(String name, String... cells) {
+        return new DetailsView.Row(name, Arrays.asList(cells));
     }
 
     /**

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.page.Said;
 import org.eskarn.core.fit.SelectivePairing;
 import org.eskarn.core.fit.SelectivePairing.Pair;
 import org.eskarn.core.fit.SelectivePairing.Piece;
@@ -30,7 +30,7 @@ final class BatchAnswer {
             fields.problem(shafts.isEmpty() ? "shafts" : "bores", "Type at least one piece, as S1 31.985.");
             return Optional.empty();
         }
-        Wanted wanted = Wanted.of(fields, bores.get(0).smallest());
+        RequiredFit wanted = RequiredFit.of(fields, bores.get(0).smallest());
         if (fields.readable() && wanted.bounds().open()) {
             fields.problem("least", "Type the clearance that is wanted, or a fit.");
         }
@@ -94,7 +94,7 @@ final class BatchAnswer {
     }
 
     private static Answer answer(
-            Fields fields, List<Piece> shafts, List<Piece> bores, Wanted wanted, Bounds guarded, double expanded) {
+            Fields fields, List<Piece> shafts, List<Piece> bores, RequiredFit wanted, Bounds guarded, double expanded) {
         Display small = fields.deviations();
         SelectivePairing found = SelectivePairing.of(shafts, bores, guarded);
         Answering answer = new Answering();
@@ -135,7 +135,7 @@ final class BatchAnswer {
             List<Piece> shafts,
             List<Piece> bores,
             Display small) {
-        List<Said.Row> rows = new ArrayList<>();
+        List<DetailsView.Row> rows = new ArrayList<>();
         for (Pair pair : found.pairs()) {
             Piece shaft = shafts.get(pair.shaft());
             Piece bore = bores.get(pair.bore());

@@ -3,11 +3,11 @@ package org.eskarn.app.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.page.Said;
-import org.eskarn.app.picture.LadderDrawing;
-import org.eskarn.app.picture.LadderDrawing.Side;
-import org.eskarn.app.picture.LadderDrawing.Zone;
+import org.eskarn.app.picture.fit.LadderDrawing;
+import org.eskarn.app.picture.fit.LadderDrawing.Side;
+import org.eskarn.app.picture.fit.LadderDrawing.Zone;
 import org.eskarn.core.fit.Bearing;
 import org.eskarn.core.fit.Choices;
 import org.eskarn.core.fit.Deviations;
@@ -105,7 +105,7 @@ final class BearingAnswer {
     }
 
     private static void limits(Answering answer, Asked asked, double below, Optional<Seat> seat) {
-        List<Said.Row> rows = new ArrayList<>();
+        List<DetailsView.Row> rows = new ArrayList<>();
         double nominal = asked.nominal() * 1000;
         rows.add(row(asked.ring() == Ring.INNER ? "bearing bore" : "bearing outside", nominal, -below, 0));
         seat.ifPresent(each -> {
@@ -119,7 +119,7 @@ final class BearingAnswer {
         answer.limits(List.of("limits of", "lower, µm", "upper, µm", "smallest, mm", "largest, mm"), rows);
     }
 
-    private static Said.Row row(String name, double nominal, double lower, double upper) {
+    private static DetailsView.Row row(String name, double nominal, double lower, double upper) {
         return Answering.row(
                 name,
                 SMALL.signed(lower),
@@ -224,7 +224,7 @@ final class BearingAnswer {
         }
     }
 
-    private static org.eskarn.app.picture.Drawing ladder(
+    private static org.eskarn.app.picture.engine.Drawing ladder(
             Asked asked, double below, Optional<Seat> seat, double[] sizes) {
         double nominal = asked.nominal() * 1000;
         double[] measured =

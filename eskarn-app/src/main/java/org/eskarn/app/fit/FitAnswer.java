@@ -3,11 +3,11 @@ package org.eskarn.app.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.page.Said;
-import org.eskarn.app.picture.LadderDrawing;
-import org.eskarn.app.picture.LadderDrawing.Side;
-import org.eskarn.app.picture.LadderDrawing.Zone;
+import org.eskarn.app.picture.fit.LadderDrawing;
+import org.eskarn.app.picture.fit.LadderDrawing.Side;
+import org.eskarn.app.picture.fit.LadderDrawing.Zone;
 import org.eskarn.core.fit.Deviations;
 import org.eskarn.core.fit.Fit;
 import org.eskarn.core.fit.FitCode;
@@ -85,7 +85,7 @@ final class FitAnswer {
     private static void limits(
             Answering answer, FitCode.Sized sized, FitCode.Resolved found, Display sizes, Display small) {
         double nominal = sized.nominal().micrometres();
-        List<Said.Row> rows = new ArrayList<>();
+        List<DetailsView.Row> rows = new ArrayList<>();
         row(rows, LadderDrawing.named("hole", sized.code().hole()), found.hole(), nominal, sizes, small);
         row(rows, LadderDrawing.named("shaft", sized.code().shaft()), found.shaft(), nominal, sizes, small);
         found.fit()
@@ -108,7 +108,7 @@ final class FitAnswer {
     }
 
     private static void row(
-            List<Said.Row> rows,
+            List<DetailsView.Row> rows,
             String name,
             @Nullable Deviations deviations,
             double nominal,
@@ -161,7 +161,7 @@ final class FitAnswer {
         return hole ? Side.HOLE : Side.SHAFT;
     }
 
-    private static org.eskarn.app.picture.Drawing ladder(
+    private static org.eskarn.app.picture.engine.Drawing ladder(
             FitCode.Sized sized, FitCode.Resolved found, double[] holes, double[] shafts, Display small) {
         List<Zone> zones = new ArrayList<>();
         zone(zones, LadderDrawing.named("hole", sized.code().hole()), found.hole(), true, holes);

@@ -3,8 +3,8 @@ package org.eskarn.app.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.page.Said;
 import org.eskarn.core.fit.Heating;
 import org.eskarn.core.fit.Heating.Plan;
 import org.eskarn.core.fit.Heating.Way;
@@ -143,7 +143,7 @@ final class HeatAnswer {
                                 cool >= heating.inner().lowest() && cool >= Heating.LIQUID_NITROGEN)));
     }
 
-    private static Said.Row row(String name, double to, double ceiling, boolean within) {
+    private static DetailsView.Row row(String name, double to, double ceiling, boolean within) {
         return Answering.row(name, number(Math.round(to)), number(ceiling), within ? "yes" : "no");
     }
 

@@ -3,9 +3,9 @@ package org.eskarn.app.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.page.Said;
-import org.eskarn.app.picture.ClearanceDrawing;
+import org.eskarn.app.picture.fit.ClearanceDrawing;
 import org.eskarn.core.fit.MatedSizes;
 import org.eskarn.core.fit.MatedSizes.Place;
 import org.eskarn.core.fit.RingFit;
@@ -28,7 +28,7 @@ final class PairAnswer {
         if (hole == null || shaft == null || !fields.readable()) {
             return Optional.empty();
         }
-        Wanted wanted = Wanted.of(fields, hole.first().mean());
+        RequiredFit wanted = RequiredFit.of(fields, hole.first().mean());
         if (Math.abs(hole.first().mean() - shaft.first().mean()) > hole.first().mean() / 20) {
             fields.problem(
                     "shaft", "Hole and shaft are too far apart to be a pair: check the unit and the decimal mark.");
@@ -48,7 +48,7 @@ final class PairAnswer {
     }
 
     private static Answer answer(
-            Fields fields, MatedSizes pair, MatedSizes turned, Wanted wanted, double roughness, double expanded) {
+            Fields fields, MatedSizes pair, MatedSizes turned, RequiredFit wanted, double roughness, double expanded) {
         Display small = fields.deviations();
         Place tightest = pair.tightest();
         Place loosest = pair.loosest();
@@ -89,7 +89,7 @@ final class PairAnswer {
                         : tightest < 0 ? ": tight at one place, loose at another" : "");
     }
 
-    private static void judged(Answering answer, double tightest, double loosest, Wanted wanted, Display small) {
+    private static void judged(Answering answer, double tightest, double loosest, RequiredFit wanted, Display small) {
         double least = java.util.Objects.requireNonNull(wanted.bounds().lower());
         double most = java.util.Objects.requireNonNull(wanted.bounds().upper());
         answer.fact("wanted, " + wanted.words(), small.signed(least) + " to " + small.signed(most), small.symbol());
@@ -120,7 +120,7 @@ final class PairAnswer {
     }
 
     private static void rows(Answering answer, MatedSizes pair, Fields fields, Display small) {
-        List<Said.Row> rows = new ArrayList<>();
+        List<DetailsView.Row> rows = new ArrayList<>();
         for (Place place : pair.places()) {
             rows.add(Answering.row(
                     place(place.at()) + " " + fields.sizes().symbol(),

@@ -1,18 +1,17 @@
 package org.eskarn.app.gauge;
 
-import org.eskarn.app.page.NotFound;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
-import org.eskarn.app.gauge.GaugeChecking.CheckForm;
-import org.eskarn.app.gauge.GaugeKeeping.CalibrationForm;
+import org.eskarn.app.gauge.GaugeChangeService.CalibrationForm;
+import org.eskarn.app.gauge.GaugeCheckService.CheckForm;
 import org.eskarn.app.gauge.GaugeService.Whole;
 import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.NotFound;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.units.LengthUnit;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -22,7 +21,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 
 /** The register of gauges. The keeper changes it, an inspector uses it and reports. */
 @Controller
@@ -30,11 +28,11 @@ import org.springframework.web.server.ResponseStatusException;
 class GaugeController {
 
     private final GaugeService gauges;
-    private final GaugeKeeping keeping;
-    private final GaugeChecking checking;
+    private final GaugeChangeService keeping;
+    private final GaugeCheckService checking;
     private final Clock clock;
 
-    GaugeController(GaugeService gauges, GaugeKeeping keeping, GaugeChecking checking, Clock clock) {
+    GaugeController(GaugeService gauges, GaugeChangeService keeping, GaugeCheckService checking, Clock clock) {
         this.gauges = gauges;
         this.keeping = keeping;
         this.checking = checking;
@@ -157,7 +155,7 @@ class GaugeController {
             Model model) {
         show(id, model);
         if (template != null) {
-            model.addAttribute("lines", GaugeKeeping.template(template));
+            model.addAttribute("lines", GaugeChangeService.template(template));
         }
         return "gauge/blocks";
     }

@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.eskarn.app.gauge.GaugeKind;
-import org.eskarn.app.ledger.document.Asked;
-import org.eskarn.app.ledger.document.Asked.FeaturePart;
-import org.eskarn.app.ledger.document.Asked.LayoutPart;
-import org.eskarn.app.ledger.document.Asked.LimitPart;
 import org.eskarn.app.ledger.document.Choice;
+import org.eskarn.app.ledger.document.DrawnRequirement;
+import org.eskarn.app.ledger.document.DrawnRequirement.FeaturePart;
+import org.eskarn.app.ledger.document.DrawnRequirement.LayoutPart;
+import org.eskarn.app.ledger.document.DrawnRequirement.LimitPart;
 import org.eskarn.app.part.Feature;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.RequirementRow;
@@ -24,13 +24,13 @@ final class AskedParts {
 
     private AskedParts() {}
 
-    static Asked of(PartRequirement requirement, boolean inService) {
+    static DrawnRequirement of(PartRequirement requirement, boolean inService) {
         RequirementRow row = requirement.row();
         Requirement terms = requirement.terms();
         Optional<Limit> other = inService && requirement.serviceLimit().isPresent()
                 ? Optional.of(requirement.limit())
                 : requirement.serviceLimit();
-        return new Asked(
+        return new DrawnRequirement(
                 choice(row.characteristic(), row.characteristic().title()),
                 feature(requirement.feature()),
                 row.datum(),

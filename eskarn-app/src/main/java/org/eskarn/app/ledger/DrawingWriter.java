@@ -2,8 +2,8 @@ package org.eskarn.app.ledger;
 
 import java.util.Locale;
 import java.util.Map;
-import org.eskarn.app.picture.Picture;
-import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.VerdictRule;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;

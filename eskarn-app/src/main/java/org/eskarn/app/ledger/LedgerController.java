@@ -2,8 +2,8 @@ package org.eskarn.app.ledger;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import org.eskarn.app.docket.TraceService;
 import org.eskarn.app.ledger.LedgerReading.Seen;
+import org.eskarn.app.trust.TraceService;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;

@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
-import org.eskarn.app.ledger.document.Asked.LayoutPart;
+import org.eskarn.app.ledger.document.DrawnRequirement.LayoutPart;
 import org.eskarn.app.ledger.document.SweepPart;
 import org.eskarn.app.ledger.document.SweepPart.ReadingPart;
 import org.eskarn.app.ledger.document.SweepPart.StationPart;

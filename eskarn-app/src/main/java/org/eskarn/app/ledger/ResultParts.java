@@ -8,25 +8,25 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.Attempt;
-import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.InspectorWords;
 import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.VerdictWords;
+import org.eskarn.app.ledger.document.Choice;
 import org.eskarn.app.ledger.document.SignedDocument.AsFound;
 import org.eskarn.app.ledger.document.SignedDocument.AttemptResult;
-import org.eskarn.app.ledger.document.Choice;
 import org.eskarn.app.ledger.document.SignedDocument.Drawings;
 import org.eskarn.app.ledger.document.SignedDocument.Figures;
 import org.eskarn.app.ledger.document.SignedDocument.Named;
 import org.eskarn.app.ledger.document.SignedDocument.Result;
 import org.eskarn.app.ledger.document.SignedDocument.RowResult;
 import org.eskarn.app.ledger.document.SignedDocument.TableResult;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.page.Said;
-import org.eskarn.app.picture.Picture;
-import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.verdict.Verdict;
 import org.jspecify.annotations.Nullable;
@@ -75,7 +75,7 @@ record ResultParts(DrawingWriter drawings) {
         Display display = SetUpDisplay.figures(setUp);
         boolean left = setUp.wholeLeftOut().isPresent();
         Standing standing = left ? Standing.LEFT_OUT : Standing.of(verdict.outcome());
-        Said said = SetUpDisplay.said(setUp);
+        DetailsView said = SetUpDisplay.said(setUp);
         boolean figures = verdict.value() != null && !left;
         return new Result(
                 choice(standing, standing.word()),
@@ -176,7 +176,7 @@ record ResultParts(DrawingWriter drawings) {
                 figure);
     }
 
-    private static List<TableResult> tables(Said said) {
+    private static List<TableResult> tables(DetailsView said) {
         return said.tables().stream()
                 .map(table -> new TableResult(
                         table.title(),

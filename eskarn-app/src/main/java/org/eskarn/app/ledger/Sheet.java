@@ -1,23 +1,18 @@
 package org.eskarn.app.ledger;
 
-import org.eskarn.app.ledger.document.Choice;
-import java.math.BigDecimal;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.Standing;
-import org.eskarn.app.ledger.document.Asked;
+import org.eskarn.app.ledger.document.Amount;
+import org.eskarn.app.ledger.document.Choice;
+import org.eskarn.app.ledger.document.Done;
+import org.eskarn.app.ledger.document.DrawnRequirement;
 import org.eskarn.app.ledger.document.Finding;
 import org.eskarn.app.ledger.document.SignedDocument;
-import org.eskarn.app.ledger.document.Amount;
 import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
-import org.eskarn.app.ledger.document.Done;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
 import org.eskarn.core.verdict.Outcome;
@@ -63,7 +58,7 @@ public record Sheet(
 
     /** What was asked beyond the limit, as far as it says something. */
     public List<Fact> facts(RequirementPart requirement) {
-        Asked asked = requirement.asked();
+        DrawnRequirement asked = requirement.asked();
         List<Fact> facts = new ArrayList<>();
         add(facts, "Feature", asked.feature().name() + size(asked.feature().size()));
         add(facts, "Datum", asked.datum());

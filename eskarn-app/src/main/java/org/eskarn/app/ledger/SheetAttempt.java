@@ -2,9 +2,9 @@ package org.eskarn.app.ledger;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.eskarn.app.ledger.document.SignedDocument.AttemptPart;
 import org.eskarn.app.ledger.document.CalibrationPart;
 import org.eskarn.app.ledger.document.GaugePart;
+import org.eskarn.app.ledger.document.SignedDocument.AttemptPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
 import org.eskarn.app.ledger.document.SweepPart;
 import org.eskarn.app.ledger.document.SweepPart.ReplacedPart;
@@ -83,7 +83,8 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
                         : ", maximum permissible error ±" + SheetTimes.written(gauge.maximumError()))
                 + (calibration == null
                         ? ""
-                        : "; calibrated " + SheetTimes.day(calibration.on()) + ", due " + SheetTimes.day(calibration.due()))
+                        : "; calibrated " + SheetTimes.day(calibration.on()) + ", due "
+                                + SheetTimes.day(calibration.due()))
                 + (gauge.state().isEmpty() ? "" : "; " + gauge.state());
     }
 

@@ -1,21 +1,20 @@
 package org.eskarn.app.ledger;
 
-import org.eskarn.app.page.NotFound;
 import jakarta.servlet.http.HttpServletRequest;
 import org.eskarn.app.account.OwnPassword;
 import org.eskarn.app.account.PasswordRefused;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
-import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.picture.VerdictRule;
+import org.eskarn.app.page.NotFound;
+import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.verdict.Outcome;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -24,7 +23,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 
 /**
  * The pages on which a docket is signed: first the remark, then the signer's password once more, as one signs by hand. The

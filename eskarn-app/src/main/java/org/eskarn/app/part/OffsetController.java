@@ -1,13 +1,12 @@
 package org.eskarn.app.part;
 
-import org.eskarn.app.page.NotFound;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.NotFound;
 import org.eskarn.app.part.OffsetService.OffsetForm;
 import org.eskarn.core.remedy.Available;
 import org.eskarn.core.units.LengthUnit;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -16,7 +15,6 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.server.ResponseStatusException;
 
 /** The drawer of a part: its offset dowels, eccentric bushes and shims. */
 @Controller

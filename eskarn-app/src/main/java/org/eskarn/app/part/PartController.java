@@ -1,15 +1,14 @@
 package org.eskarn.app.part;
 
-import org.eskarn.app.page.NotFound;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.page.FormRefused;
-import org.eskarn.app.part.PartEditing.FeatureForm;
-import org.eskarn.app.part.PartEditing.PartForm;
+import org.eskarn.app.page.NotFound;
+import org.eskarn.app.part.PartChangeService.FeatureForm;
+import org.eskarn.app.part.PartChangeService.PartForm;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -19,7 +18,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 
 /** Parts: their list, their heads, their features and revisions. */
 @Controller
@@ -27,9 +25,9 @@ import org.springframework.web.server.ResponseStatusException;
 class PartController {
 
     private final PartService parts;
-    private final PartEditing editing;
+    private final PartChangeService editing;
 
-    PartController(PartService parts, PartEditing editing) {
+    PartController(PartService parts, PartChangeService editing) {
         this.parts = parts;
         this.editing = editing;
     }

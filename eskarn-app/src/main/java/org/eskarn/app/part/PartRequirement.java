@@ -3,7 +3,7 @@ package org.eskarn.app.part;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.gauge.GaugeKind;
-import org.eskarn.app.picture.Subject;
+import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.requirement.Characteristic;

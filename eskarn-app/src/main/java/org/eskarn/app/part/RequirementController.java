@@ -1,11 +1,11 @@
 package org.eskarn.app.part;
 
-import org.eskarn.app.page.NotFound;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.NotFound;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.gauge.Dial;
@@ -15,7 +15,6 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -25,7 +24,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.server.ResponseStatusException;
 
 /** The requirement editor. Position 0 is a requirement that does not exist yet. */
 @Controller
@@ -33,10 +31,10 @@ import org.springframework.web.server.ResponseStatusException;
 class RequirementController {
 
     private final PartService parts;
-    private final PartEditing editing;
+    private final PartChangeService editing;
     private final SheetService sheets;
 
-    RequirementController(PartService parts, PartEditing editing, SheetService sheets) {
+    RequirementController(PartService parts, PartChangeService editing, SheetService sheets) {
         this.parts = parts;
         this.editing = editing;
         this.sheets = sheets;

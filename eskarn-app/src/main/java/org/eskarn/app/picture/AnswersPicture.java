@@ -2,6 +2,8 @@ package org.eskarn.app.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;

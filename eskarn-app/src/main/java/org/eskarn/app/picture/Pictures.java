@@ -2,6 +2,23 @@ package org.eskarn.app.picture;
 
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.Subject;
+import org.eskarn.app.picture.engine.View;
+import org.eskarn.app.picture.fit.PairLadder;
+import org.eskarn.app.picture.flat.Changes;
+import org.eskarn.app.picture.flat.LineDrawing;
+import org.eskarn.app.picture.flat.Plate;
+import org.eskarn.app.picture.flat.PlateDrawing;
+import org.eskarn.app.picture.flat.PlatePictures;
+import org.eskarn.app.picture.flat.RaisedDrawing;
+import org.eskarn.app.picture.flat.SlopesDrawing;
+import org.eskarn.app.picture.round.JournalsDrawing;
+import org.eskarn.app.picture.round.PitchDrawing;
+import org.eskarn.app.picture.round.RingDrawing;
+import org.eskarn.app.picture.round.RoundnessDrawing;
+import org.eskarn.app.picture.size.PinDrawing;
+import org.eskarn.app.picture.size.SectionDrawing;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.evaluation.FitReduction;
 import org.eskarn.core.evaluation.HeightsReduction;
@@ -102,10 +119,10 @@ public final class Pictures {
             case POINTS ->
                 onPlane(subject)
                         ? PlateDrawing.of(PlatePictures.asRead(subject, assessment), readings)
-                        : TraceDrawing.of(subject, assessment, readings);
+                        : ReadingsDrawing.of(subject, assessment, readings);
             case PINS -> PinDrawing.of(subject, assessment, readings);
             case YES_NO -> AnswersPicture.of(subject, assessment);
-            case RINGS, LINE, LINES, STEPS, PAIRS, CYCLES -> TraceDrawing.of(subject, assessment, readings);
+            case RINGS, LINE, LINES, STEPS, PAIRS, CYCLES -> ReadingsDrawing.of(subject, assessment, readings);
         };
     }
 
@@ -116,7 +133,7 @@ public final class Pictures {
     private static Picture ring(Subject subject, Assessment assessment, Display readings) {
         // Whole sizes have no eccentric circle to draw; they stand side by side.
         if (subject.terms().characteristic().readsSizes()) {
-            return TraceDrawing.of(subject, assessment, readings);
+            return ReadingsDrawing.of(subject, assessment, readings);
         }
         return RingDrawing.of(
                 subject.terms(), assessment, readings, subject.name(), subject.seenFrom(), subject.size());

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.page.Said;
-import org.eskarn.app.picture.Picture;
+import org.eskarn.app.page.DetailsView;
+import org.eskarn.app.picture.engine.Picture;
 
 /**
  * A correction worked out, ready to be read.
@@ -23,7 +23,7 @@ public record Advice(
         String headline,
         List<String> lines,
         List<Choice> choices,
-        List<Said.Table> tables,
+        List<DetailsView.Table> tables,
         Optional<Picture> picture,
         OptionalDouble predicted,
         String words,

@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.page.Said;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Typed;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.CutPlan;
@@ -31,13 +31,13 @@ public final class CutAdvice {
     /** µm; a size typed as exactly a limit lies within it. */
     private static final double ROUNDING = 1e-6;
 
-    private final Found found;
+    private final MeasuredState found;
     private final RemedyForm form;
     private final Typed typed = new Typed(new LinkedHashMap<>());
     private final Bounds bounds;
     private final boolean bore;
 
-    private CutAdvice(Found found, RemedyForm form) {
+    private CutAdvice(MeasuredState found, RemedyForm form) {
         this.found = found;
         this.form = form;
         Requirement terms = found.subject().terms();
@@ -45,7 +45,7 @@ public final class CutAdvice {
         this.bore = terms.side() == SurfaceSide.INSIDE;
     }
 
-    static Advice of(Found found, RemedyForm form) {
+    static Advice of(MeasuredState found, RemedyForm form) {
         return new CutAdvice(found, form).worked();
     }
 
@@ -53,7 +53,7 @@ public final class CutAdvice {
      * What stands in the fields to begin with: the place with most metal, and the middle of the limits. What was typed in another
      * unit than is shown now is left out rather than read wrongly.
      */
-    public static RemedyForm filled(Found found, RemedyForm typed) {
+    public static RemedyForm filled(MeasuredState found, RemedyForm typed) {
         CutAdvice cut = new CutAdvice(found, typed);
         LengthUnit unit = found.sizes().unit();
         String read = found.sizes().amount(cut.mostMetal());
@@ -169,7 +169,7 @@ public final class CutAdvice {
                             .orElse(0.0)));
             return told(plan, filled, wanted);
         } catch (IllegalArgumentException e) {
-            typed.problem("deepest", Found.capital(String.valueOf(e.getMessage())) + ".");
+            typed.problem("deepest", MeasuredState.capital(String.valueOf(e.getMessage())) + ".");
             return Advice.not(RemedyKind.CUT, "Plan it with fewer or deeper passes.", typed.problems());
         }
     }
@@ -215,7 +215,7 @@ public final class CutAdvice {
                 typed.problems());
     }
 
-    private Said.Table passes(CutPlan plan, RemedyForm filled) {
+    private DetailsView.Table passes(CutPlan plan, RemedyForm filled) {
         String unit = ", " + found.sizes().symbol();
         boolean warm = Math.abs(plan.warmth()) > FELT;
         List<String> heads = new ArrayList<>(List.of(
@@ -226,7 +226,7 @@ public final class CutAdvice {
         if (warm) {
             heads.add("reads while warm" + unit);
         }
-        return new Said.Table(
+        return new DetailsView.Table(
                 "Pass by pass",
                 heads,
                 plan.passes().stream()
@@ -239,7 +239,7 @@ public final class CutAdvice {
                                 cells.add(found.sizes().amount(pass.reads()));
                             }
                             boolean end = pass.number() == plan.passes().size();
-                            return new Said.Row(pass.number() + (end ? ", last" : ""), cells);
+                            return new DetailsView.Row(pass.number() + (end ? ", last" : ""), cells);
                         })
                         .toList());
     }

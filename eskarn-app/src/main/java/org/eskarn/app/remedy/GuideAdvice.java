@@ -6,9 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.page.Said;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Typed;
-import org.eskarn.app.picture.GuideDrawing;
+import org.eskarn.app.picture.flat.GuideDrawing;
 import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.remedy.GuideMove;
 import org.eskarn.core.requirement.Requirement;
@@ -23,7 +23,7 @@ final class GuideAdvice {
 
     private GuideAdvice() {}
 
-    static Advice of(Found found, RemedyForm form) {
+    static Advice of(MeasuredState found, RemedyForm form) {
         SlopesReduction slopes =
                 (SlopesReduction) found.assessment().reduction().orElseThrow();
         SlopesReduction.Slope slope = slopes.slopes().get(slopes.worst());
@@ -51,7 +51,7 @@ final class GuideAdvice {
         double last = errors.get(errors.size() - 1);
         boolean done = move.advice() == GuideMove.Advice.DONE;
         List<String> lines = new ArrayList<>();
-        lines.add(Found.capital(slope.name()) + (last > 0 ? " opens" : " closes") + " towards the back by "
+        lines.add(MeasuredState.capital(slope.name()) + (last > 0 ? " opens" : " closes") + " towards the back by "
                 + found.deviation(Math.abs(last)) + " over the places measured"
                 + (move.wanted() == 0
                         ? "."
@@ -98,11 +98,11 @@ final class GuideAdvice {
     }
 
     /** Every step with what it did, so that nobody goes on from a worse one. */
-    private static Said.Table log(Found found, GuideMove move) {
-        List<Said.Row> rows = new ArrayList<>();
+    private static DetailsView.Table log(MeasuredState found, GuideMove move) {
+        List<DetailsView.Row> rows = new ArrayList<>();
         for (int i = 0; i < move.errors().size(); i++) {
             String did = i == 0 ? "" : move.did().get(i - 1).word();
-            rows.add(new Said.Row(
+            rows.add(new DetailsView.Row(
                     i == 0
                             ? "as found"
                             : "step " + i + ", " + found.steps().get(i - 1).place(),
@@ -112,7 +112,7 @@ final class GuideAdvice {
                             did + (i == move.best() ? (did.isEmpty() ? "best" : ", best") : ""))));
         }
         String unit = ", " + found.deviations().symbol();
-        return new Said.Table(
+        return new DetailsView.Table(
                 "What each step did", List.of("step", "opening" + unit, "off what is wanted" + unit, "did"), rows);
     }
 

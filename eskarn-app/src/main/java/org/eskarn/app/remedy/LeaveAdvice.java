@@ -20,7 +20,7 @@ final class LeaveAdvice {
 
     private LeaveAdvice() {}
 
-    static Advice of(Found found, RemedyForm form) {
+    static Advice of(MeasuredState found, RemedyForm form) {
         FlatForm flat = form.flatIn(found);
         Typed typed = new Typed(new LinkedHashMap<>());
         String reason = typed.atMost("flat.reason", Typed.text(flat.reason()), LONGEST);
@@ -33,7 +33,7 @@ final class LeaveAdvice {
         if (slope.isPresent() && length != null) {
             double over = slope.getAsDouble() * length.doubleValue() * perPlace;
             meaning = "over " + length.toPlainString() + " " + symbol + " of work it comes to " + found.deviation(over);
-            lines.add(Found.capital(meaning) + ".");
+            lines.add(MeasuredState.capital(meaning) + ".");
         } else if (slope.isPresent()) {
             lines.add("Type the length of the work to see what it comes to there.");
         }
@@ -65,12 +65,12 @@ final class LeaveAdvice {
     }
 
     /** Whether its meaning over the length of the work can be told. */
-    static boolean sloping(Found found) {
+    static boolean sloping(MeasuredState found) {
         return slope(found).isPresent();
     }
 
     /** µm for each mm, where the error is a slope. */
-    private static OptionalDouble slope(Found found) {
+    private static OptionalDouble slope(MeasuredState found) {
         Reduction reduction = found.assessment().reduction().orElseThrow();
         if (reduction instanceof SlopesReduction slopes && slopes.span() > 0) {
             return OptionalDouble.of(

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.page.Said;
-import org.eskarn.app.picture.MoveDrawing;
+import org.eskarn.app.page.DetailsView;
+import org.eskarn.app.picture.round.MoveDrawing;
 import org.eskarn.core.remedy.OffsetMove;
 import org.eskarn.core.remedy.OffsetMove.Choice;
 import org.eskarn.core.round.SurfaceSide;
@@ -20,7 +20,7 @@ final class OffsetAdvice {
 
     private OffsetAdvice() {}
 
-    static Advice of(Found found, RemedyForm form) {
+    static Advice of(MeasuredState found, RemedyForm form) {
         Optional<OffsetMove> moved =
                 OffsetMove.of(found.subject().terms(), found.dial(), found.assessment(), found.drawer());
         if (moved.isEmpty()) {
@@ -58,11 +58,11 @@ final class OffsetAdvice {
                 Map.of());
     }
 
-    private static String what(Found found) {
+    private static String what(MeasuredState found) {
         return found.subject().terms().side() == SurfaceSide.INSIDE ? "centre of the opening" : "centre of the section";
     }
 
-    private static String way(Found found, OffsetMove move) {
+    private static String way(MeasuredState found, OffsetMove move) {
         return "towards " + Math.round(Way.degrees(move.towards())) % 360 + "°, about " + Way.clock(move.towards())
                 + " o’clock: " + Way.words(move.towards()) + " as seen from "
                 + found.subject().seenFrom();
@@ -82,7 +82,7 @@ final class OffsetAdvice {
         return choice.available().map(a -> a.kind() + " " + a.name()).orElse(EXACT);
     }
 
-    private static List<Advice.Choice> choices(Found found, OffsetMove move, Choice chosen) {
+    private static List<Advice.Choice> choices(MeasuredState found, OffsetMove move, Choice chosen) {
         List<Choice> all = new ArrayList<>(move.choices());
         all.add(move.exact());
         return all.stream()
@@ -101,13 +101,13 @@ final class OffsetAdvice {
                 .toList();
     }
 
-    private static Said.Table diameters(Found found, Choice chosen) {
+    private static DetailsView.Table diameters(MeasuredState found, Choice chosen) {
         String unit = ", " + found.deviations().symbol();
-        return new Said.Table(
+        return new DetailsView.Table(
                 "Off along every diameter",
                 List.of("diameter", "now" + unit, "then" + unit),
                 chosen.diameters().stream()
-                        .map(diameter -> new Said.Row(
+                        .map(diameter -> new DetailsView.Row(
                                 diameter.name(),
                                 List.of(
                                         found.deviations().signed(diameter.before()),

@@ -6,9 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.page.Said;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Typed;
-import org.eskarn.app.picture.PlatePictures;
+import org.eskarn.app.picture.flat.PlatePictures;
 import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.flat.Tilt;
 import org.eskarn.core.reading.Station;
@@ -24,7 +24,7 @@ final class PackingAdvice {
 
     private PackingAdvice() {}
 
-    static Advice of(Found found, RemedyForm form) {
+    static Advice of(MeasuredState found, RemedyForm form) {
         HeightsReduction heights =
                 (HeightsReduction) found.assessment().reduction().orElseThrow();
         FlatForm flat = form.flatIn(found);
@@ -53,7 +53,8 @@ final class PackingAdvice {
         if (flat.screws()) {
             lines.add("Turn a little at a time, lock, and read again; a locked screw moves once more.");
         }
-        List<Said.Table> tables = new ArrayList<>(List.of(lifts(found, flat, packing, supports, pitch, perPlace)));
+        List<DetailsView.Table> tables =
+                new ArrayList<>(List.of(lifts(found, flat, packing, supports, pitch, perPlace)));
         List<Station> stations = found.assessment().sweep().layout().stations();
         if (stations.size() <= MOST_LISTED) {
             tables.add(predicted(found, packing, heights, stations));
@@ -72,7 +73,7 @@ final class PackingAdvice {
                 typed.problems());
     }
 
-    private static String headline(Found found, Packing packing, List<Support> supports, boolean screws) {
+    private static String headline(MeasuredState found, Packing packing, List<Support> supports, boolean screws) {
         StringBuilder moves = new StringBuilder();
         for (int i = 0; i < supports.size(); i++) {
             double lift = packing.lifts().get(i);
@@ -86,8 +87,8 @@ final class PackingAdvice {
         return (screws ? "Set the screws: " : "Pack under it: ") + moves;
     }
 
-    private static Said.Table lifts(
-            Found found,
+    private static DetailsView.Table lifts(
+            MeasuredState found,
             FlatForm flat,
             Packing packing,
             List<Support> supports,
@@ -99,7 +100,7 @@ final class PackingAdvice {
         if (turns) {
             heads.add("turn, °");
         }
-        List<Said.Row> rows = new ArrayList<>();
+        List<DetailsView.Row> rows = new ArrayList<>();
         for (int i = 0; i < supports.size(); i++) {
             double lift = packing.lifts().get(i);
             List<String> cells = new ArrayList<>(List.of(found.deviations().signed(lift)));
@@ -107,22 +108,22 @@ final class PackingAdvice {
                 cells.add(Long.toString(Math.round(lift / (pitch.doubleValue() * perPlace * 1000) * FULL_TURN))
                         .replace('-', '−'));
             }
-            rows.add(new Said.Row(supports.get(i).name(), cells));
+            rows.add(new DetailsView.Row(supports.get(i).name(), cells));
         }
-        return new Said.Table(flat.screws() ? "Screw by screw" : "Packing", heads, rows);
+        return new DetailsView.Table(flat.screws() ? "Screw by screw" : "Packing", heads, rows);
     }
 
-    private static Said.Table predicted(
-            Found found, Packing packing, HeightsReduction heights, List<Station> stations) {
-        List<Said.Row> rows = new ArrayList<>();
+    private static DetailsView.Table predicted(
+            MeasuredState found, Packing packing, HeightsReduction heights, List<Station> stations) {
+        List<DetailsView.Row> rows = new ArrayList<>();
         for (int i = 0; i < packing.predicted().length; i++) {
-            rows.add(new Said.Row(
+            rows.add(new DetailsView.Row(
                     stations.get(i).name(),
                     List.of(
                             found.deviations().signed(heights.heights()[i]),
                             found.deviations().signed(packing.predicted()[i]))));
         }
         String unit = ", " + found.deviations().symbol();
-        return new Said.Table("Readings to come", List.of("at", "was" + unit, "will be" + unit), rows);
+        return new DetailsView.Table("Readings to come", List.of("at", "was" + unit, "will be" + unit), rows);
     }
 }

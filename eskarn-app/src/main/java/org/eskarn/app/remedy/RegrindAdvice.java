@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.page.Said;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Typed;
-import org.eskarn.app.picture.PlatePictures;
+import org.eskarn.app.picture.flat.PlatePictures;
 import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.flat.Facets;
 import org.eskarn.core.reading.Station;
@@ -26,7 +26,7 @@ final class RegrindAdvice {
 
     private RegrindAdvice() {}
 
-    static Advice of(Found found, RemedyForm form) {
+    static Advice of(MeasuredState found, RemedyForm form) {
         HeightsReduction heights =
                 (HeightsReduction) found.assessment().reduction().orElseThrow();
         FlatForm flat = form.flatIn(found);
@@ -44,13 +44,13 @@ final class RegrindAdvice {
             int shown = Math.max(0, Math.min(at == null ? 1 : at, grind.feeds().size()));
             return told(found, heights, flat.levelled(), grind, facets, shown);
         } catch (IllegalArgumentException e) {
-            typed.problem("flat.feed", Found.capital(String.valueOf(e.getMessage())) + ".");
+            typed.problem("flat.feed", MeasuredState.capital(String.valueOf(e.getMessage())) + ".");
             return Advice.not(RemedyKind.REGRIND, "Plan it with deeper downfeeds.", typed.problems());
         }
     }
 
     private static Advice told(
-            Found found, HeightsReduction heights, boolean levelled, Regrind grind, Facets facets, int shown) {
+            MeasuredState found, HeightsReduction heights, boolean levelled, Regrind grind, Facets facets, int shown) {
         Sweep sweep = found.assessment().corrected();
         List<Station> stations = sweep.layout().stations();
         String first = stations.get(grind.first()).name();
@@ -88,13 +88,13 @@ final class RegrindAdvice {
                 Map.of());
     }
 
-    private static Said.Table feeds(Found found, Regrind grind) {
+    private static DetailsView.Table feeds(MeasuredState found, Regrind grind) {
         String unit = ", " + found.deviations().symbol();
-        return new Said.Table(
+        return new DetailsView.Table(
                 "Downfeed by downfeed",
                 List.of("downfeed", "below first touch" + unit, "still to go" + unit, "cleaned, %"),
                 grind.feeds().stream()
-                        .map((Feed feed) -> new Said.Row(
+                        .map((Feed feed) -> new DetailsView.Row(
                                 Integer.toString(feed.number()),
                                 List.of(
                                         found.deviations().amount(feed.depth()),

@@ -9,12 +9,12 @@ public final class RemedyAdvice {
     private RemedyAdvice() {}
 
     /** The kinds there are for what was found, the usual one first. */
-    public static List<RemedyKind> kinds(Found found) {
+    public static List<RemedyKind> kinds(MeasuredState found) {
         return RemedyKind.of(found.subject().terms(), found.assessment());
     }
 
     /** The one asked for, or else the usual one. */
-    public static Advice of(Found found, RemedyForm form) {
+    public static Advice of(MeasuredState found, RemedyForm form) {
         List<RemedyKind> kinds = kinds(found);
         RemedyKind asked = form.kind();
         if (kinds.isEmpty()) {

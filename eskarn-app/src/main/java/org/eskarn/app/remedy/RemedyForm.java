@@ -76,7 +76,7 @@ public record RemedyForm(
         return flat == null ? FlatForm.BLANK : flat;
     }
 
-    FlatForm flatIn(Found found) {
+    FlatForm flatIn(MeasuredState found) {
         return flatOrBlank().in(found.deviations().unit());
     }
 

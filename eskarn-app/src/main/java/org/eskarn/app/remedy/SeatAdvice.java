@@ -14,7 +14,7 @@ final class SeatAdvice {
 
     private SeatAdvice() {}
 
-    static Advice of(Found found, RemedyForm form) {
+    static Advice of(MeasuredState found, RemedyForm form) {
         boolean bore = found.subject().terms().side() == SurfaceSide.INSIDE;
         double[] sizes = ((SizeReduction) found.assessment().reduction().orElseThrow()).sizes();
         Optional<Shortfall> shortfall =

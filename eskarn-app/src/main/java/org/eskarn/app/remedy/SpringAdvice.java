@@ -16,7 +16,7 @@ final class SpringAdvice {
 
     private SpringAdvice() {}
 
-    static Advice of(Found found, RemedyForm form) {
+    static Advice of(MeasuredState found, RemedyForm form) {
         SlopesReduction slopes =
                 (SlopesReduction) found.assessment().reduction().orElseThrow();
         SlopesReduction.Slope slope = slopes.slopes().get(slopes.worst());

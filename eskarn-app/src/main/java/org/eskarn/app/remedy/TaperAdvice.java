@@ -18,7 +18,7 @@ final class TaperAdvice {
 
     private TaperAdvice() {}
 
-    static Advice of(Found found, RemedyForm form) {
+    static Advice of(MeasuredState found, RemedyForm form) {
         SizeMap map = ((SizeReduction) found.assessment().reduction().orElseThrow()).map();
         LengthUnit unit = found.subject().terms().layout().unit();
         Typed typed = new Typed(new LinkedHashMap<>());

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.picture.ConvergenceDrawing;
+import org.eskarn.app.picture.round.ConvergenceDrawing;
 import org.eskarn.core.evaluation.JournalsReduction;
 import org.eskarn.core.evaluation.JournalsReduction.Journal;
 import org.eskarn.core.evaluation.Reduction;
@@ -26,7 +26,7 @@ final class TruingAdvice {
     /** What is to be brought down, and where. */
     private record High(double movement, String where, Optional<Offset> offset) {}
 
-    static Advice of(Found found) {
+    static Advice of(MeasuredState found) {
         High high = high(found);
         List<Double> movements = new ArrayList<>();
         movements.add(high.movement());
@@ -46,7 +46,8 @@ final class TruingAdvice {
         } else if (truing.advice().strikeAgain()) {
             lines.add("Half of what is left is " + found.both(truing.next()) + ".");
         }
-        List<String> places = found.steps().stream().map(Found.Step::place).toList();
+        List<String> places =
+                found.steps().stream().map(MeasuredState.Step::place).toList();
         double last = movements.get(movements.size() - 1);
         return new Advice(
                 RemedyKind.TRUING,
@@ -63,7 +64,7 @@ final class TruingAdvice {
     }
 
     /** The judged figure of a movement: half of it where the limit is on the offset. */
-    private static double judged(Found found, double movement) {
+    private static double judged(MeasuredState found, double movement) {
         return found.subject().terms().statedAs() == StatedAs.OFFSET ? movement / 2 : movement;
     }
 
@@ -75,7 +76,7 @@ final class TruingAdvice {
         return Bounds.atMost(terms.statedAs() == StatedAs.OFFSET ? 2 * upper : upper);
     }
 
-    private static High high(Found found) {
+    private static High high(MeasuredState found) {
         Reduction reduction = found.assessment().reduction().orElseThrow();
         if (reduction instanceof JournalsReduction journals) {
             return ofJournal(journals);

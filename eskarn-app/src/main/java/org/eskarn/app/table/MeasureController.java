@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.Typed;
-import org.eskarn.app.picture.View;
+import org.eskarn.app.picture.engine.View;
 import org.eskarn.app.remedy.Advice;
 import org.eskarn.app.remedy.CutAdvice;
 import org.eskarn.app.remedy.RemedyAdvice;

@@ -1,6 +1,6 @@
 package org.eskarn.app.table;
 
-import org.eskarn.app.picture.View;
+import org.eskarn.app.picture.engine.View;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;

@@ -7,15 +7,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.page.Said;
 import org.eskarn.app.page.Typed;
-import org.eskarn.app.picture.Picture;
 import org.eskarn.app.picture.Pictures;
-import org.eskarn.app.picture.Subject;
-import org.eskarn.app.picture.VerdictRule;
-import org.eskarn.app.picture.View;
-import org.eskarn.app.remedy.Found;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.Subject;
+import org.eskarn.app.picture.engine.VerdictRule;
+import org.eskarn.app.picture.engine.View;
+import org.eskarn.app.remedy.MeasuredState;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.gauge.Dial;
@@ -51,7 +51,7 @@ import org.jspecify.annotations.Nullable;
  * @param expected how many readings there are to be, the return counted
  * @param readings how many there are
  */
-public record Measured(Map<String, String> problems, Optional<Found> found, int expected, int readings) {
+public record Measured(Map<String, String> problems, Optional<MeasuredState> found, int expected, int readings) {
 
     private static final Length WIDE = Length.of("100000", LengthUnit.MILLIMETRE);
 
@@ -67,10 +67,10 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
         return found.flatMap(f -> f.assessment().reduction()).isPresent();
     }
 
-    public Said said() {
-        Found it = found.orElseThrow();
+    public DetailsView said() {
+        MeasuredState it = found.orElseThrow();
         Details told = it.assessment().told(it.subject().terms());
-        return Said.of(told, new Display(it.sizes().unit()), it.deviations());
+        return DetailsView.of(told, new Display(it.sizes().unit()), it.deviations());
     }
 
     public boolean levels() {
@@ -82,7 +82,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
     }
 
     public Picture picture(View view) {
-        Found it = found.orElseThrow();
+        MeasuredState it = found.orElseThrow();
         boolean sized = it.subject().terms().characteristic().sized();
         return Pictures.of(
                 it.subject(), it.assessment(), sized ? new Display(it.sizes().unit()) : it.deviations(), view);
@@ -90,7 +90,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
 
     /** The judged figure is said as a size, an angle or a difference. */
     public Display figures() {
-        Found it = found.orElseThrow();
+        MeasuredState it = found.orElseThrow();
         Characteristic what = it.subject().terms().characteristic();
         return what.sized() || what.angular() ? it.sizes() : it.deviations();
     }
@@ -149,7 +149,7 @@ public record Measured(Map<String, String> problems, Optional<Found> found, int 
             LengthUnit read = form.readingUnit() == null
                     ? unit
                     : form.readingUnit().length().orElse(unit);
-            Found found = new Found(
+            MeasuredState found = new MeasuredState(
                     new Subject(terms, name(), "the stated end", terms.basis().size()),
                     dial,
                     Assessment.of(terms, dial, sweep, Corrections.NONE),

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
-import org.eskarn.app.picture.ConvergenceDrawing;
+import org.eskarn.app.picture.round.ConvergenceDrawing;
 import org.eskarn.core.remedy.Truing;
 import org.eskarn.core.size.TouchingOff;
 import org.eskarn.core.units.LengthUnit;

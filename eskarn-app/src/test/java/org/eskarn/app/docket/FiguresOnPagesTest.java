@@ -100,8 +100,8 @@ class FiguresOnPagesTest {
         assertThat(sheet)
                 .contains(said(judged, unit, Units.AS_DRAWN))
                 .contains(work.setUp().requirement().limit().words());
-        String line =
-                VerdictWords.of(work.setUp(), SetUpDisplay.figures(work.setUp())).line();
+        String line = VerdictWords.of(work.setUp(), SetUpDisplay.figures(work.setUp()))
+                .line();
         assertThat(sheet).contains(line);
         assertThat(page.request().get(eskarn.address() + "/ledger").text()).contains("/ledger/" + work.number());
     }

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.docket.work.ReadingService;
+import org.eskarn.app.docket.work.SetUpService;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.app.running.Work;

@@ -3,7 +3,7 @@ package org.eskarn.app.part;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import org.eskarn.app.docket.DocketScreen;
+import org.eskarn.app.docket.work.DocketScreen;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.BeforeEach;

@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
-import org.eskarn.app.picture.Subject;
+import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.gauge.Dial;
@@ -41,16 +41,17 @@ class FlatAdviceTest {
             Length.of("1", LengthUnit.MICROMETRE),
             Length.of("900", LengthUnit.MICROMETRE));
 
-    private static Found found(Characteristic what, LayoutKind kind, String first, String second, double... readings) {
+    private static MeasuredState found(
+            Characteristic what, LayoutKind kind, String first, String second, double... readings) {
         return found(what, kind, first, second, List.of(), LengthUnit.MICROMETRE, readings);
     }
 
-    private static Found found(
+    private static MeasuredState found(
             Characteristic what,
             LayoutKind kind,
             String first,
             String second,
-            List<Found.Step> steps,
+            List<MeasuredState.Step> steps,
             LengthUnit said,
             double... readings) {
         Layout layout;
@@ -83,7 +84,7 @@ class FlatAdviceTest {
             taken.add(Reading.still(layout.stations().get(i), readings[i]));
         }
         Sweep sweep = new Sweep(layout, taken, layout.returns() ? (Double) readings[0] : null);
-        return new Found(
+        return new MeasuredState(
                 new Subject(terms, "Face", "above", Optional.empty()),
                 DIAL,
                 Assessment.of(terms, DIAL, sweep, Corrections.NONE),
@@ -94,7 +95,7 @@ class FlatAdviceTest {
                 steps);
     }
 
-    private static Found wedge() {
+    private static MeasuredState wedge() {
         return found(Characteristic.PARALLELISM_OF_FACES, LayoutKind.GRID, "0 100 200", "0 100", 0, 10, 20, 0, 10, 20);
     }
 
@@ -115,7 +116,7 @@ class FlatAdviceTest {
                 null);
     }
 
-    private static Advice advice(Found found, RemedyKind kind, FlatForm form) {
+    private static Advice advice(MeasuredState found, RemedyKind kind, FlatForm form) {
         return RemedyAdvice.of(found, RemedyForm.of(kind).with(form));
     }
 
@@ -123,11 +124,12 @@ class FlatAdviceTest {
     void whatFailedMayBeLeftAndWhatPassedNeedsNothingOfTheKind() {
         assertThat(RemedyAdvice.kinds(wedge()))
                 .containsExactly(RemedyKind.PACKING, RemedyKind.REGRIND, RemedyKind.LEAVE);
-        Found flat = found(Characteristic.FLATNESS, LayoutKind.GRID, "0 100 200", "0 100", 0, 1, 2, 0, 1, 2);
+        MeasuredState flat = found(Characteristic.FLATNESS, LayoutKind.GRID, "0 100 200", "0 100", 0, 1, 2, 0, 1, 2);
         assertThat(RemedyAdvice.kinds(flat)).containsExactly(RemedyKind.REGRIND);
-        Found guides = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "left; right", "", 0, 30, 0, 10);
+        MeasuredState guides =
+                found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "left; right", "", 0, 30, 0, 10);
         assertThat(RemedyAdvice.kinds(guides)).containsExactly(RemedyKind.GUIDE, RemedyKind.LEAVE);
-        Found link = found(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", 0, 2, 0, 40);
+        MeasuredState link = found(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", 0, 2, 0, 40);
         assertThat(RemedyAdvice.kinds(link)).containsExactly(RemedyKind.SPRING, RemedyKind.LEAVE);
     }
 
@@ -155,7 +157,7 @@ class FlatAdviceTest {
         assertThat(advice(wedge(), RemedyKind.PACKING, FlatForm.BLANK).headline())
                 .startsWith("Write where it stands");
         assertThat(advice(wedge(), RemedyKind.LEAVE, FlatForm.BLANK).headline()).startsWith("Write why");
-        Found link = found(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", 0, 2, 0, 40);
+        MeasuredState link = found(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", 0, 2, 0, 40);
         assertThat(advice(link, RemedyKind.SPRING, FlatForm.BLANK).headline()).startsWith("Type over which length");
     }
 
@@ -185,7 +187,7 @@ class FlatAdviceTest {
     /** Eight micrometres typed before somebody switched to tenths are not read as tenths. */
     @Test
     void aDownfeedTypedInAnotherUnitIsAskedForAnew() {
-        Found inTenths = found(
+        MeasuredState inTenths = found(
                 Characteristic.PARALLELISM_OF_FACES,
                 LayoutKind.GRID,
                 "0 100 200",
@@ -207,24 +209,24 @@ class FlatAdviceTest {
     /** Opens by 30 at the back: the back has to come nearer, or the front to go away. */
     @Test
     void aGuideGoesTheRightWayWhicheverEndTheScrewIsAt() {
-        Found opens = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 30, 0);
+        MeasuredState opens = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 30, 0);
         assertThat(advice(opens, RemedyKind.GUIDE, flat("screwDistance", "450")).headline())
                 .isEqualTo("Move it at the screw by 45.0 µm (17.7 tenths) towards the other line.");
         assertThat(advice(opens, RemedyKind.GUIDE, flat("screwEnd", "front")).headline())
                 .contains("30.0 µm")
                 .contains("away from the other line");
-        Found closes = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 0, 30);
+        MeasuredState closes = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 0, 30);
         assertThat(advice(closes, RemedyKind.GUIDE, FlatForm.BLANK).headline()).contains("away from the other line");
     }
 
     @Test
     void aStepThatMadeItWorseIsNotKept() {
-        Found worse = found(
+        MeasuredState worse = found(
                 Characteristic.PARALLELISM_OF_LINES,
                 LayoutKind.PAIRS,
                 "1",
                 "",
-                List.of(new Found.Step("back screw", 12), new Found.Step("back screw", -40)),
+                List.of(new MeasuredState.Step("back screw", 12), new MeasuredState.Step("back screw", -40)),
                 LengthUnit.MICROMETRE,
                 30,
                 0);
@@ -242,13 +244,13 @@ class FlatAdviceTest {
     void whatIsLeftHasItsReasonAndItsMeaningInItsWords() {
         FlatForm form =
                 new FlatForm(null, null, null, null, null, null, null, null, null, null, "600", "only roughing", null);
-        Found guides = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 30, 0);
+        MeasuredState guides = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 30, 0);
         Advice left = advice(guides, RemedyKind.LEAVE, form);
         assertThat(left.ready()).isTrue();
         assertThat(left.predicted()).isEmpty();
         assertThat(left.words())
                 .isEqualTo("Left as it is because only roughing; over 600 mm of work it comes to 60.0 µm");
-        Found dome =
+        MeasuredState dome =
                 found(Characteristic.FLATNESS, LayoutKind.GRID, "0 50 100", "0 50 100", 0, 0, 0, 0, 30, 0, 0, 0, 0);
         assertThat(advice(dome, RemedyKind.LEAVE, form).words()).isEqualTo("Left as it is because only roughing");
     }

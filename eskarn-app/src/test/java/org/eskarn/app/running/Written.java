@@ -7,9 +7,9 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.eskarn.app.gauge.Gauge;
-import org.eskarn.app.part.PartEditing;
-import org.eskarn.app.part.PartEditing.FeatureForm;
-import org.eskarn.app.part.PartEditing.PartForm;
+import org.eskarn.app.part.PartChangeService;
+import org.eskarn.app.part.PartChangeService.FeatureForm;
+import org.eskarn.app.part.PartChangeService.PartForm;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.RequirementForm;
 import org.eskarn.core.reading.ReadingUnit;
@@ -28,7 +28,7 @@ public final class Written {
      * @param fields of the editor, as name=text with semicolons between; those not named stand as usual for a runout
      */
     public static Work open(Eskarn eskarn, String fields) throws Exception {
-        PartEditing editing = eskarn.bean(PartEditing.class);
+        PartChangeService editing = eskarn.bean(PartChangeService.class);
         String number = "TF-" + System.nanoTime();
         long part = editing.create(new PartForm(number, "A", "Piece", "", ""));
         boolean inch = fields.contains("unit=INCH");

@@ -67,7 +67,7 @@ public record SignedDocument(
             long id,
             int position,
             String title,
-            Asked asked,
+            DrawnRequirement asked,
             List<PreparationPart> preparations,
             List<StepPart> steps,
             List<LeftOutPart> leftOut,

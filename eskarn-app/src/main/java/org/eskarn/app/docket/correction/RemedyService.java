@@ -1,0 +1,168 @@
+package org.eskarn.app.docket.correction;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.eskarn.app.account.AccountService;
+import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.DocketMapper;
+import org.eskarn.app.docket.RemedyRow;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpDisplay;
+import org.eskarn.app.docket.SetUpLock;
+import org.eskarn.app.docket.TruingStepRow;
+import org.eskarn.app.docket.work.ReadingService;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Units;
+import org.eskarn.app.part.OffsetService;
+import org.eskarn.app.part.Part;
+import org.eskarn.app.remedy.Advice;
+import org.eskarn.app.remedy.MeasuredState;
+import org.eskarn.app.remedy.RemedyAdvice;
+import org.eskarn.app.remedy.RemedyForm;
+import org.eskarn.core.reading.Entry;
+import org.eskarn.core.reading.EntryRejected;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Corrections: worked out from what was found, decided on, logged step by step, and compared with the recheck. */
+@Service
+public class RemedyService {
+
+    private static final int LONGEST = 400;
+    private static final int MOST_STEPS = 60;
+    private static final int DECIMALS = 6;
+
+    private final DocketMapper mapper;
+    private final OffsetService offsets;
+    private final AccountService accounts;
+    private final SetUpLock lock;
+    private final Clock clock;
+
+    RemedyService(DocketMapper mapper, OffsetService offsets, AccountService accounts, SetUpLock lock, Clock clock) {
+        this.mapper = mapper;
+        this.offsets = offsets;
+        this.accounts = accounts;
+        this.lock = lock;
+        this.clock = clock;
+    }
+
+    /** What a correction of this set-up starts from, said in the units of a person. */
+    MeasuredState found(Part part, SetUp setUp, long by) {
+        Units units = accounts.units(by);
+        Display deviations = SetUpDisplay.readings(setUp, units);
+        Display figures = SetUpDisplay.figures(setUp, units);
+        boolean sized = setUp.requirement().row().characteristic().readsSizes();
+        Display sizes = sized
+                ? new Display(units.shown(setUp.requirement()
+                        .limit()
+                        .unit()
+                        .length()
+                        .orElse(setUp.requirement().row().layoutUnit())))
+                : figures;
+        return new MeasuredState(
+                setUp.requirement().subject(),
+                setUp.sweep().gauge().dial(),
+                setUp.assessment(),
+                offsets.drawer(part.id()),
+                Optional.ofNullable(part.expansion()),
+                sizes,
+                deviations,
+                setUp.stepsOfAttempt().stream()
+                        .map(step -> new MeasuredState.Step(
+                                step.place(), step.movementMicrometres().doubleValue()))
+                        .toList());
+    }
+
+    /**
+     * Decides on a correction as it is worked out now.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, the sweep does not count, or nothing is ready
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void decide(Part part, int number, int position, RemedyForm form, int version, long by)
+            throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        requirePossible(setUp);
+        Advice advice = RemedyAdvice.of(found(part, setUp, by), form);
+        if (!advice.ready()) {
+            throw new DocketConflict(advice.headline());
+        }
+        String words = advice.words().length() > LONGEST ? advice.words().substring(0, LONGEST) : advice.words();
+        mapper.insertRemedy(
+                new RemedyRow(
+                        0,
+                        setUp.row().id(),
+                        setUp.attempt().row().id(),
+                        advice.kind(),
+                        words,
+                        kept(advice.predicted()),
+                        BigDecimal.valueOf(setUp.verdict().expanded()).setScale(DECIMALS, RoundingMode.HALF_UP),
+                        by,
+                        "",
+                        clock.instant()),
+                by);
+    }
+
+    private static @Nullable BigDecimal kept(OptionalDouble figure) {
+        return figure.isEmpty()
+                ? null
+                : BigDecimal.valueOf(figure.getAsDouble()).setScale(DECIMALS, RoundingMode.HALF_UP);
+    }
+
+    private static void requirePossible(SetUp setUp) throws DocketConflict {
+        if (!setUp.correctable()) {
+            throw new DocketConflict("A correction rests on a whole sweep whose return holds: finish the sweep first.");
+        }
+    }
+
+    /**
+     * Logs a step of truing.
+     *
+     * @param place where it was made
+     * @param done what was done
+     * @param typed the movement after it
+     * @throws DocketConflict if the set-up changed since the page was made, or a field cannot be taken
+     * @throws EntryRejected if the movement is no reading of the gauge
+     */
+    @Transactional(rollbackFor = {DocketConflict.class, EntryRejected.class})
+    public void step(int number, int position, String place, String done, String typed, int version, long by)
+            throws DocketConflict, EntryRejected {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        requirePossible(setUp);
+        String where = place.strip();
+        if (where.isEmpty() || where.length() > 60 || done.strip().length() > 200) {
+            throw new DocketConflict("Write where it was done, for example 45° or back screw, and how, shortly.");
+        }
+        Entry entry = ReadingService.parseMovement(setUp, typed);
+        BigDecimal movement =
+                entry.middle(setUp.sweep().gauge().dial().graduation()).exactMicrometres();
+        boolean signed = setUp.requirement().row().characteristic().signed();
+        if (movement.signum() < 0 && !signed) {
+            throw new DocketConflict(
+                    "A movement is highest less lowest, so it is never negative: type it without a sign.");
+        }
+        List<TruingStepRow> steps = setUp.stepsOfAttempt();
+        if (steps.size() >= MOST_STEPS) {
+            throw new DocketConflict("Sixty steps are enough: sweep it whole and begin anew.");
+        }
+        mapper.insertTruingStep(
+                new TruingStepRow(
+                        0,
+                        setUp.row().id(),
+                        setUp.attempt().row().id(),
+                        steps.size() + 1,
+                        where,
+                        done.strip(),
+                        typed.strip(),
+                        movement,
+                        by,
+                        "",
+                        clock.instant()),
+                by);
+    }
+}

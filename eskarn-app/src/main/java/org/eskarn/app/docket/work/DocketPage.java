@@ -1,0 +1,388 @@
+package org.eskarn.app.docket.work;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.eskarn.app.docket.Docket;
+import org.eskarn.app.docket.InspectorWords;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpDisplay;
+import org.eskarn.app.docket.Standing;
+import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.docket.VerdictWords;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.DetailsView;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Units;
+import org.eskarn.app.picture.Pictures;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.VerdictRule;
+import org.eskarn.app.picture.engine.View;
+import org.eskarn.app.picture.round.DialPicture;
+import org.eskarn.core.evaluation.Reduction;
+import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.reading.Corrections;
+import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.ReadingUnit;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.verdict.Verdict.Because;
+
+/**
+ * Everything the docket screen shows, computed once for a request.
+ *
+ * @param display how readings are said
+ * @param figures how the figures of the verdict are said
+ * @param view how heights are looked at
+ * @param dial the face of the simulated indicator, where it stands in
+ */
+public record DocketPage(
+        Docket docket,
+        SetUp setUp,
+        Step shown,
+        Display display,
+        Display figures,
+        Picture picture,
+        VerdictRule rule,
+        VerdictWords words,
+        List<TapeLine> tape,
+        Optional<DialPicture> dial,
+        View view,
+        boolean mayWork) {
+
+    static DocketPage of(Docket docket, SetUp setUp, Step shown, Units units, View view, boolean mayWork) {
+        Display display = SetUpDisplay.readings(setUp, units);
+        Display figures = SetUpDisplay.figures(setUp, units);
+        return new DocketPage(
+                docket,
+                setUp,
+                shown,
+                display,
+                figures,
+                SetUpDisplay.picture(setUp, display, view),
+                VerdictRule.wide(setUp.verdict(), figures, setUp.assessment().reduction()),
+                VerdictWords.of(setUp, figures),
+                TapeLine.of(setUp, display),
+                shown == Step.SWEEP || shown == Step.ZERO ? dial(setUp) : Optional.empty(),
+                view,
+                mayWork);
+    }
+
+    private static Optional<DialPicture> dial(SetUp setUp) {
+        int place = setUp.sweep().nextPlace();
+        return SimulatedGauge.face(setUp)
+                .map(face -> DialPicture.of(
+                        face,
+                        SimulatedGauge.of(setUp).orElseThrow().way(place),
+                        setUp.sweep().gauge().dial()));
+    }
+
+    /** Where Tables go on from here. */
+    public List<CalculatorLink> toTables() {
+        return CalculatorLink.of(docket, setUp);
+    }
+
+    /** Whether a tilt or slope can be taken out of the picture. */
+    public boolean levels() {
+        return Pictures.levels(setUp.assessment());
+    }
+
+    /** Whether the face can be seen raised. */
+    public boolean raises() {
+        return Pictures.raises(setUp.assessment());
+    }
+
+    /** One slide of the order of work. */
+    public record Slide(Step step, boolean done, boolean leftOut, boolean shown, String note, String address) {
+
+        public String id() {
+            return "slide-" + step.name();
+        }
+
+        public String kind() {
+            return shown ? "shown" : done ? "finished" : "undone";
+        }
+    }
+
+    public List<Slide> slides() {
+        return Arrays.stream(Step.values())
+                .map(step -> new Slide(
+                        step,
+                        setUp.done(step),
+                        setUp.leftOut(step).isPresent(),
+                        step == shown,
+                        note(step),
+                        base() + "?step=" + step.name().toLowerCase(Locale.ROOT)))
+                .toList();
+    }
+
+    /** The address of this requirement's work. */
+    public String base() {
+        return "/dockets/" + docket.row().number() + "/"
+                + setUp.requirement().row().position();
+    }
+
+    private String note(Step step) {
+        int read = setUp.assessment().sweep().readings().size();
+        if (step == Step.SWEEP && read > 0 && !setUp.done(step)) {
+            return read + " of " + setUp.sweep().layout().size();
+        }
+        return "";
+    }
+
+    /** One line of the list of requirements. */
+    public record Item(int position, String title, String line, Standing standing, boolean shown, boolean settled) {}
+
+    /** In the order in which they are best worked. */
+    public List<Item> items() {
+        return docket.suggested().stream()
+                .map(other -> new Item(
+                        other.requirement().row().position(),
+                        other.requirement().row().title(),
+                        line(other),
+                        Standing.of(other),
+                        other == setUp,
+                        other.settled()))
+                .toList();
+    }
+
+    private String line(SetUp other) {
+        if (other.waitsFor().isPresent()) {
+            return "on hold for " + other.waitsFor().get().title();
+        }
+        String limit = other.requirement().terms().limit().words();
+        Double value = other.verdict().value();
+        boolean decided =
+                other.verdict().because() == null && other.wholeLeftOut().isEmpty();
+        if (value == null || !decided) {
+            return (limit + " " + other.requirement().terms().statedAs().word()).strip();
+        }
+        Display said = SetUpDisplay.figures(other);
+        return limit + " · " + said.amount(value) + " " + said.symbol();
+    }
+
+    public Optional<Reduction> reduction() {
+        return setUp.assessment().reduction();
+    }
+
+    public Optional<Station> next() {
+        return setUp.assessment().sweep().next();
+    }
+
+    /** What has to be done with the zero before the next reading; empty for nothing. */
+    public String zeroFirst() {
+        boolean stepwise = setUp.requirement().row().zeroing() == Zeroing.EACH_STEP;
+        Reversal reversal = setUp.requirement().row().reversal();
+        Station next = next().orElse(null);
+        if (!(stepwise || reversal.twice()) || next == null || atReturn()) {
+            return "";
+        }
+        Layout layout = setUp.sweep().layout();
+        if (layout.closes(next)) {
+            return "First place again: its zero must hold.";
+        }
+        int begun = beginsSetUp(layout, next, reversal);
+        if (begun > 0) {
+            return (begun == 1 ? reversal.between() : reversal.back())
+                    + (layout.returns() ? " Set the gauge to zero here." : "");
+        }
+        if (layout.kind() == LayoutKind.RINGS || layout.kind() == LayoutKind.LINES) {
+            return next.number() > 1 && layout.zeroAt(next)
+                    ? "New " + (layout.kind() == LayoutKind.RINGS ? "section" : "line")
+                            + ": set the gauge to zero here."
+                    : "";
+        }
+        if (!stepwise) {
+            return "";
+        }
+        if (setUp.requirement().row().characteristic() == Characteristic.STRAIGHTNESS) {
+            return next.number() > 1 ? "Move it on: near foot where the far foot stood." : "Near foot at the start.";
+        }
+        return next.number() > 1 ? "Set the gauge to zero at the place before, then read this one." : "";
+    }
+
+    /** The set-up, counted from 0, that begins at a station; 0 also where none does. */
+    private static int beginsSetUp(Layout layout, Station next, Reversal reversal) {
+        for (int k = 1; k < reversal.setUps().size(); k++) {
+            String name = reversal.setUps().get(k) + ": ";
+            boolean begins = next.name().startsWith(name)
+                    && !layout.stations().get(next.number() - 2).name().startsWith(name);
+            if (begins) {
+                return k;
+            }
+        }
+        return 0;
+    }
+
+    /** Whether only the return is still to be read. */
+    public boolean atReturn() {
+        return setUp.assessment().sweep().stationsToGo() == 0 && !setUp.sweep().complete();
+    }
+
+    public boolean answers() {
+        return setUp.sweep().layout().kind().answered();
+    }
+
+    /** Whether there is a figure, rather than answers alone. */
+    public boolean measured() {
+        return setUp.sweep().layout().kind() != LayoutKind.YES_NO;
+    }
+
+    /** Whether what was found can be corrected by a known step. */
+    public boolean correctable() {
+        return mayWork && setUp.correctable();
+    }
+
+    /** Whether what was read can be laid beside what the same piece read before. */
+    public boolean comparable() {
+        return !setUp.blind()
+                && setUp.sweep().complete()
+                && !setUp.sweep().layout().kind().answered();
+    }
+
+    /** Whether the simulated indicator can be put in the gauge's place now. */
+    public boolean simulatable() {
+        return SimulatedGauge.possible(setUp) && setUp.sweep().readings().isEmpty();
+    }
+
+    /** The requirement to go on with after this one, if any. */
+    public Optional<SetUp> following() {
+        List<SetUp> order = docket.suggested();
+        int own = order.indexOf(setUp);
+        return java.util.stream.IntStream.range(1, order.size())
+                .mapToObj(i -> order.get((own + i) % order.size()))
+                .filter(other -> !other.settled() && other.waitsFor().isEmpty())
+                .findFirst();
+    }
+
+    /** The share of the limit that a length takes as indicator movement, in percent; empty where nothing is limited. */
+    public Optional<Long> share(Length length) {
+        double width = setUp.requirement().terms().allowedMovement();
+        return width > 0 ? Optional.of(Math.round(100 * length.micrometres() / width)) : Optional.empty();
+    }
+
+    /** Whether the register has no gauge that can be used for it. */
+    public boolean gaugeMissing() {
+        return setUp.sweep().gauges().stream().anyMatch(Gauge::missing);
+    }
+
+    /** What bare numbers mean, where that is not a unit of the drawing's system. */
+    public String bareUnits() {
+        return setUp.sweep().gauges().stream()
+                .map(gauge -> gauge.readingUnit() == ReadingUnit.DIVISION
+                        ? "divisions of " + gauge.dial().graduation()
+                        : gauge.readingUnit().symbol())
+                .distinct()
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** Who read what is shown, when and with what. */
+    public String readers() {
+        return SweepLine.readers(setUp, docket.row().signed());
+    }
+
+    /** Whether anything was taken off the readings that are shown. */
+    public boolean corrected() {
+        Corrections corrections = setUp.row().corrections(setUp.sweep().gauge());
+        return setUp.sweep().assessment().driftTaken()
+                || corrections.leverDegrees() > 0
+                || corrections.sag().isPresent()
+                || setUp.sweep().outwards();
+    }
+
+    /** Whether the gauge can stand at an angle to the surface. */
+    public boolean leverOffered() {
+        return setUp.sweep().gauge().hasArm();
+    }
+
+    /** Whether the gauge is carried round an axis on an arm. */
+    public boolean sagOffered() {
+        return leverOffered()
+                && setUp.sweep().layout().stations().stream().anyMatch(station -> station.angle() != null);
+    }
+
+    /** Whether the sweep comes back to its zero, so that drift shows. */
+    public boolean driftOffered() {
+        return setUp.sweep().layout().returns();
+    }
+
+    /** What a true mandrel was said to read at the bottom, in the unit of the gauge; empty where sag is not known. */
+    public String mandrel() {
+        return CorrectionService.mandrel(setUp);
+    }
+
+    /** The sweeps that may be seen, attempt by attempt. */
+    public List<SweepLine> sweepLines() {
+        return SweepLine.of(setUp, figures, display);
+    }
+
+    public boolean anySetAside() {
+        return setUp.visibleAttempts().stream()
+                .flatMap(attempt -> attempt.sweeps().stream())
+                .anyMatch(sweep -> sweep.setAside() != null);
+    }
+
+    /** The sweeps of the present attempt that can be set aside. */
+    public List<SweepLine.Choice> toSetAside() {
+        return SweepLine.toSetAside(setUp, figures);
+    }
+
+    /** How the sweeps differ, where they differ by more than they may. */
+    public Optional<String> disagreement() {
+        return setUp.verdict().because() == Because.SWEEPS_DISAGREE
+                ? Optional.of(SweepLine.capital(words.line()) + ".")
+                : Optional.empty();
+    }
+
+    /** The difference between inspectors, in one sentence; empty while there is one result only. */
+    public Optional<String> inspectors() {
+        return setUp.findings().inspectors().map(unused -> InspectorWords.sentence(setUp, figures));
+    }
+
+    /** The first whole verdict, where something was read after it. */
+    public Optional<String> asFound() {
+        boolean more = setUp.sweeps().stream().filter(SweepRecord::touched).count() > 1;
+        return setUp.blind() || !more
+                ? Optional.empty()
+                : setUp.asFound().map(found -> {
+                    Double value = found.verdict().value();
+                    return (value == null ? "" : figures.amount(value) + " " + figures.symbol() + ", ")
+                            + found.verdict().outcome().word();
+                });
+    }
+
+    /** Whether another inspector can measure now. */
+    public boolean secondPossible() {
+        return mayWork
+                && !setUp.blind()
+                && setUp.attempt().whole()
+                && setUp.sweep().complete();
+    }
+
+    /** Whether the part can be measured as corrected now. */
+    public boolean correctedPossible() {
+        return mayWork && !setUp.blind() && setUp.sweep().complete();
+    }
+
+    /** What else the sweep shows. */
+    public DetailsView said() {
+        return SetUpDisplay.said(setUp, figures, display);
+    }
+
+    public List<Repeats.Line> repeats() {
+        return Repeats.of(setUp, display);
+    }
+
+    /** What the columns of repeats are called. */
+    public List<String> repeatNames() {
+        return Repeats.sweeps(setUp).stream()
+                .map(sweep -> "sweep " + sweep.row().number())
+                .toList();
+    }
+}

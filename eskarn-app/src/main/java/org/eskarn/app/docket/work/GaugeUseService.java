@@ -1,0 +1,123 @@
+package org.eskarn.app.docket.work;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.DocketMapper;
+import org.eskarn.app.docket.GaugeChoice;
+import org.eskarn.app.docket.GaugeChoice.Offer;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpLock;
+import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.ZeroRow;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeKind;
+import org.eskarn.app.gauge.GaugeService;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Which gauges a sweep is read with, and that they may be used. */
+@Service
+public class GaugeUseService {
+
+    private final DocketMapper mapper;
+    private final GaugeService gauges;
+    private final SetUpLock lock;
+    private final Clock clock;
+
+    GaugeUseService(DocketMapper mapper, GaugeService gauges, SetUpLock lock, Clock clock) {
+        this.mapper = mapper;
+        this.gauges = gauges;
+        this.lock = lock;
+        this.clock = clock;
+    }
+
+    /**
+     * Chooses a gauge, as long as nothing was read with the one before.
+     *
+     * @param secondId of the second reading of each pair; null where one gauge reads both
+     * @param reason why one that is overdue, suspect, withdrawn or not calibrated is used; else without meaning
+     * @throws DocketConflict if the set-up changed since the page was made, readings stand, the gauge cannot do it, or the
+     *     reason is missing where one is needed
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void choose(
+            int number, int position, long gaugeId, @Nullable Long secondId, String reason, int version, long by)
+            throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        if (setUp.sweep().touched()) {
+            throw new DocketConflict("Readings stand on this gauge: set the sweep aside first, then choose another.");
+        }
+        List<Offer> offers = new ArrayList<>();
+        offers.add(offer(setUp, gaugeId, 1));
+        if (setUp.requirement().secondGaugeKind().isPresent()) {
+            if (secondId == null) {
+                throw new DocketConflict("Choose the gauge for the shaft as well.");
+            }
+            offers.add(offer(setUp, secondId, 2));
+        }
+        List<Offer> unfit = offers.stream().filter(Offer::override).toList();
+        String why = unfit.isEmpty()
+                ? null
+                : SetUpLock.reason(
+                        reason,
+                        unfit.get(0).gauge().mark() + " is " + unfit.get(0).standing() + ": enter why it is used");
+        lock.reopen(setUp, List.of(Step.GAUGE, Step.ZERO), by);
+        mapper.setGauge(
+                setUp.sweep().row().id(),
+                gaugeId,
+                offers.size() > 1 ? secondId : null,
+                why,
+                why == null ? null : (Long) by);
+        for (ZeroRow zero : setUp.sweep().zeros()) {
+            mapper.deleteZero(zero.sweepId(), zero.gaugeNumber());
+        }
+    }
+
+    private Offer offer(SetUp setUp, long gaugeId, int gaugeNumber) throws DocketConflict {
+        Gauge gauge = gauges.find(gaugeId).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        GaugeKind kind = GaugeChoice.kind(setUp.requirement(), gaugeNumber).orElseThrow();
+        if (gauge.kind() != kind) {
+            throw new DocketConflict(
+                    gauge.mark() + " is a " + gauge.kind().title() + "; a " + kind.title() + " is required.");
+        }
+        Offer offer = GaugeChoice.offer(setUp.requirement(), gauge, LocalDate.now(clock));
+        requireAble(offer);
+        return offer;
+    }
+
+    private static void requireAble(Offer offer) throws DocketConflict {
+        if (!offer.refusal().isEmpty()) {
+            throw new DocketConflict(offer.gauge().mark() + " cannot decide this: " + offer.refusal() + ".");
+        }
+    }
+
+    /** The gauges as they stand can be used: of the kind required, able to decide, and with a reason where one is needed. */
+    void requireUsable(SetUp setUp) throws DocketConflict {
+        for (Gauge gauge : setUp.sweep().gauges()) {
+            if (gauge.missing()) {
+                throw new DocketConflict("No " + gauge.kind().title() + " is chosen: choose one first.");
+            }
+            Offer offer = GaugeChoice.offer(setUp.requirement(), gauge, LocalDate.now(clock));
+            requireAble(offer);
+            if (offer.override() && setUp.sweep().row().overrideReason() == null) {
+                throw new DocketConflict(gauge.mark() + " is " + offer.standing()
+                        + ": choose another, or enter the reason for using it.");
+            }
+        }
+    }
+
+    /**
+     * Keeps that somebody saw that bare numbers are in another system of units than the drawing's.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void seeUnit(int number, int position, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        mapper.seeUnit(setUp.sweep().row().id(), by, clock.instant());
+    }
+}

@@ -1,0 +1,68 @@
+package org.eskarn.app.docket.work;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.eskarn.app.docket.ReadingSource;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.core.reading.EntryRejected;
+
+/**
+ * A pasted column beside the stations it would fill, before it is taken.
+ *
+ * @param text as pasted
+ * @param lines one for each reading
+ * @param problem what is wrong with the whole; empty if nothing
+ */
+public record Pasted(String text, List<Line> lines, String problem) {
+
+    private static final int MOST = 500;
+
+    /**
+     * @param problem why this is no reading; empty if it is one
+     */
+    public record Line(String station, String typed, String problem) {}
+
+    static Pasted of(SetUp setUp, String text) {
+        SweepRecord sweep = setUp.sweep();
+        List<Line> lines = new ArrayList<>();
+        List<String> all = split(text);
+        for (String typed : all.subList(0, Math.min(all.size(), MOST))) {
+            int place = sweep.nextPlace() + lines.size();
+            String station = place > sweep.layout().places() ? "no station left" : sweep.placeName(place);
+            lines.add(new Line(station, typed, problem(setUp, place, typed)));
+        }
+        int togo = ReadingService.placesToGo(sweep);
+        String problem = "";
+        if (all.isEmpty()) {
+            problem = "Nothing was pasted: paste a column of readings, one under the other.";
+        } else if (all.size() > togo) {
+            problem = "These are " + all.size() + " readings, but only " + togo + " places are to go: take some out.";
+        } else if (lines.stream().anyMatch(line -> !line.problem().isEmpty())) {
+            problem = "Not every line is a reading: put the marked ones right.";
+        }
+        return new Pasted(text, lines, problem);
+    }
+
+    private static String problem(SetUp setUp, int place, String typed) {
+        try {
+            ReadingService.parse(setUp, new TypedReading(0, place, typed, "", ReadingSource.PASTED));
+            return "";
+        } catch (EntryRejected e) {
+            return String.valueOf(e.getMessage());
+        }
+    }
+
+    /** One reading for each line, tab or semicolon; empty ones do not count. */
+    static List<String> split(String text) {
+        return Arrays.stream(text.split("[\\r\\n\\t;]+"))
+                .map(String::strip)
+                .filter(each -> !each.isEmpty())
+                .toList();
+    }
+
+    public boolean good() {
+        return problem.isEmpty();
+    }
+}

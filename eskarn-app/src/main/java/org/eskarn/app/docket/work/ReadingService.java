@@ -1,0 +1,263 @@
+package org.eskarn.app.docket.work;
+
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.DocketMapper;
+import org.eskarn.app.docket.ReadingRow;
+import org.eskarn.app.docket.ReadingSource;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpLock;
+import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.docket.work.TypedReading.Meant;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.core.gauge.WholeSizeTyped;
+import org.eskarn.core.reading.AnswerParser;
+import org.eskarn.core.reading.Entry;
+import org.eskarn.core.reading.EntryParser;
+import org.eskarn.core.reading.EntryRejected;
+import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.reading.ReadingUnit;
+import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes readings, takes them back and puts them right. A reading names its sweep and place, so that order is kept. */
+@Service
+public class ReadingService {
+
+    private static final int DECIMALS = 6;
+    private static final int LONGEST_TYPED = 24;
+
+    private final DocketMapper mapper;
+    private final SetUpLock lock;
+    private final Clock clock;
+
+    ReadingService(DocketMapper mapper, SetUpLock lock, Clock clock) {
+        this.mapper = mapper;
+        this.lock = lock;
+        this.clock = clock;
+    }
+
+    /**
+     * Stores a reading.
+     *
+     * @throws EntryRejected if it is no reading of this gauge
+     * @throws DocketConflict if the place is taken or out of order, or the steps before are not done
+     */
+    @Transactional(rollbackFor = {EntryRejected.class, DocketConflict.class})
+    public void take(int number, int position, TypedReading typed, long by) throws EntryRejected, DocketConflict {
+        takeAll(number, position, List.of(typed), by);
+    }
+
+    /**
+     * Stores several readings at places that follow each other: all of them, or none.
+     *
+     * @throws EntryRejected if one is no reading of this gauge
+     * @throws DocketConflict if a place is taken or out of order, there are more than places, or the steps before are
+     *     not done
+     */
+    @Transactional(rollbackFor = {EntryRejected.class, DocketConflict.class})
+    public void takeAll(int number, int position, List<TypedReading> readings, long by)
+            throws EntryRejected, DocketConflict {
+        SetUp setUp = lock.any(number, position, by);
+        SweepRecord sweep = setUp.sweep();
+        TypedReading first = readings.get(0);
+        if (sweep.row().id() == first.sweepId() && repeated(sweep, first)) {
+            return;
+        }
+        requireSamePlace(setUp, first);
+        lock.requireOwnEyes(setUp, by);
+        if (setUp.current() != Step.SWEEP) {
+            throw new DocketConflict("A reading is taken when all before the sweep is done: first "
+                    + setUp.current().title().toLowerCase(Locale.ROOT) + ".");
+        }
+        if (setUp.unitUnseen()) {
+            throw new DocketConflict("Bare numbers are in another unit than the drawing: acknowledge that first.");
+        }
+        if (first.place() + readings.size() - 1 > sweep.layout().places()) {
+            throw new DocketConflict(
+                    "There are " + readings.size() + " readings, but only " + placesToGo(sweep) + " places to go.");
+        }
+        for (TypedReading typed : readings) {
+            Entry entry = parse(setUp, typed);
+            mapper.insertReading(
+                    sweep.row().id(), typed.place(), entry, typed.key(), null, typed.source(), by, clock.instant());
+        }
+    }
+
+    static int placesToGo(SweepRecord sweep) {
+        return sweep.layout().places() - sweep.readings().size();
+    }
+
+    /**
+     * What a text means as a reading of this set-up.
+     *
+     * @throws EntryRejected if it means none, or it has to be asked what it means
+     */
+    static Entry parse(SetUp setUp, TypedReading typed) throws EntryRejected {
+        Requirement terms = setUp.requirement().terms();
+        if (terms.layout().kind().answered()) {
+            return AnswerParser.parse(typed.typed());
+        }
+        Gauge gauge = setUp.sweep().gaugeAt(typed.place());
+        Entry entry = EntryParser.parse(typed.typed(), gauge.readingUnit());
+        Length master = terms.basis().setTo().orElse(null);
+        if (master != null && !gauge.readsSizes()) {
+            if (typed.meant() == Meant.SIZE) {
+                entry = ofSize(entry, gauge.readingUnit(), master);
+            } else if (typed.meant() == Meant.ASK) {
+                WholeSizeTyped.check(entry, gauge.readingUnit(), gauge.dial(), master, terms.allowedMovement());
+            }
+        }
+        gauge.dial().read(entry);
+        return entry;
+    }
+
+    /** What a movement after a correction means. */
+    public static Entry parseMovement(SetUp setUp, String typed) throws EntryRejected {
+        return parse(setUp, new TypedReading(0, 1, typed, "", ReadingSource.KEYPAD, Meant.DEVIATION));
+    }
+
+    /** The deviation of a whole size from the master, written as the difference it is. */
+    private static Entry ofSize(Entry entry, ReadingUnit usual, Length master) {
+        LengthUnit unit =
+                entry.unit() == usual ? master.unit() : entry.unit().length().orElse(master.unit());
+        BigDecimal zero = master.amountIn(unit, DECIMALS).stripTrailingZeros();
+        String typed = entry.number().toPlainString() + "-" + zero.toPlainString();
+        return new Entry(
+                typed.length() > LONGEST_TYPED ? typed.substring(0, LONGEST_TYPED) : typed,
+                entry.number().subtract(zero),
+                null,
+                ReadingUnit.of(unit));
+    }
+
+    /** A page that got no answer sends the same Enter again; it is taken once. */
+    private static boolean repeated(SweepRecord sweep, TypedReading typed) {
+        return sweep.readings().stream().anyMatch(reading -> reading.entryKey().equals(typed.key()));
+    }
+
+    private void requireSamePlace(SetUp setUp, TypedReading typed) throws DocketConflict {
+        SweepRecord sweep = setUp.sweep();
+        if (sweep.row().id() != typed.sweepId()) {
+            throw new DocketConflict("%s began sweep %d at %s: “%s” was not taken."
+                    .formatted(
+                            sweep.row().begunByName(),
+                            sweep.row().number(),
+                            lock.time(sweep.row().begunAt()),
+                            typed.typed()));
+        }
+        Optional<ReadingRow> there = sweep.readings().stream()
+                .filter(reading -> reading.place() == typed.place())
+                .findFirst();
+        if (there.isPresent()) {
+            ReadingRow taken = there.get();
+            throw new DocketConflict("%s took that station at %s with %s: your “%s” was not taken."
+                    .formatted(taken.takenByName(), lock.time(taken.takenAt()), taken.typed(), typed.typed()));
+        }
+        if (typed.place() != sweep.nextPlace()) {
+            throw new DocketConflict(
+                    "A reading before this one was not taken, so “%s” was not either: go on at the station shown."
+                            .formatted(typed.typed()));
+        }
+    }
+
+    /**
+     * Puts a reading of the last sweep right. The old one keeps its row and stays in sight; the sweep is to be proven
+     * and judged anew.
+     *
+     * @param reason why, in the person's words
+     * @throws EntryRejected if it is no reading of this gauge
+     * @throws DocketConflict if the set-up changed since the page was made, nothing was read at that place, or the
+     *     reason is missing or too long
+     */
+    @Transactional(rollbackFor = {EntryRejected.class, DocketConflict.class})
+    public void correct(int number, int position, TypedReading typed, String reason, int version, long by)
+            throws EntryRejected, DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        SweepRecord sweep = setUp.sweep();
+        if (sweep.row().id() != typed.sweepId()
+                || typed.place() < 1
+                || typed.place() > sweep.readings().size()) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        String why = SetUpLock.reason(reason, "Enter why the reading is corrected");
+        lock.requireOwnEyes(setUp, by);
+        Entry entry = parse(setUp, typed);
+        lock.reopenProof(setUp, by);
+        mapper.markCorrected(sweep.readings().get(typed.place() - 1).id(), by, clock.instant());
+        mapper.insertReading(
+                sweep.row().id(), typed.place(), entry, typed.key(), why, typed.source(), by, clock.instant());
+    }
+
+    /**
+     * Adds a station to the sweep, to be read after the others, for hunting a high or a low.
+     *
+     * @param typed where it is, as the kind of layout asks
+     * @throws DocketConflict if the set-up changed since the page was made, the sweep is not being read, or the place is
+     *     none
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void addStation(int number, int position, long sweepId, String typed, int version, long by)
+            throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        SweepRecord sweep = setUp.sweep();
+        if (sweep.row().id() != sweepId || !setUp.mayAddStation()) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        if (sweep.complete()) {
+            lock.reopenProof(setUp, by);
+        }
+        if (sweep.layout().size() >= WrittenLayout.MOST) {
+            throw new DocketConflict("A sweep holds 400 stations at most; this one is full.");
+        }
+        try {
+            setUp.requirement().row().written().hunted(typed);
+        } catch (LayoutRejected e) {
+            throw new DocketConflict(String.valueOf(e.getMessage()));
+        }
+        mapper.insertExtraStation(sweep.row().id(), typed.strip(), by, clock.instant());
+    }
+
+    /**
+     * Takes the last station away again that was added while hunting, as long as nothing was read there.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, or there is no such station
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void takeStationAway(int number, int position, long sweepId, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        if (setUp.sweep().row().id() != sweepId || setUp.stationToTakeAway().isEmpty()) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        mapper.deleteLastExtraStation(sweepId);
+    }
+
+    /**
+     * Takes the last reading back while the sweep is read; it stays in sight, struck through.
+     *
+     * @param place the place of the last reading as the page showed it
+     * @throws DocketConflict if another reading is the last by now, there is none, or the sweep is complete
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void takeBack(int number, int position, long sweepId, int place, long by) throws DocketConflict {
+        SetUp setUp = lock.any(number, position, by);
+        SweepRecord sweep = setUp.sweep();
+        Optional<ReadingRow> last = sweep.last();
+        if (sweep.row().id() != sweepId || last.isEmpty() || last.get().place() != place) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        if (sweep.complete()) {
+            throw new DocketConflict("The sweep is complete: correct a reading with its reason instead.");
+        }
+        lock.requireOwnEyes(setUp, by);
+        mapper.takeBack(last.get().id(), by, clock.instant());
+    }
+}

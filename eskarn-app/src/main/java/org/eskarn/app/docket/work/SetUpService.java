@@ -1,0 +1,237 @@
+package org.eskarn.app.docket.work;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.app.docket.AttemptKind;
+import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.DocketMapper;
+import org.eskarn.app.docket.LeftOutRow;
+import org.eskarn.app.docket.PreparationDoneRow;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpDisplay;
+import org.eskarn.app.docket.SetUpLock;
+import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.VerdictWords;
+import org.eskarn.app.docket.WaitsFor;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.core.verdict.Verdict.Because;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The order of work: steps done, opened again or left out, sweeps and attempts begun, and what is waited for. */
+@Service
+public class SetUpService {
+
+    private final DocketMapper mapper;
+    private final GaugeUseService gauges;
+    private final SetUpLock lock;
+    private final Clock clock;
+
+    SetUpService(DocketMapper mapper, GaugeUseService gauges, SetUpLock lock, Clock clock) {
+        this.mapper = mapper;
+        this.gauges = gauges;
+        this.lock = lock;
+        this.clock = clock;
+    }
+
+    /**
+     * Confirms a step.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, or the step is not the one to do
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void confirm(int number, int position, Step step, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        if (!step.confirmed() || setUp.current() != step || setUp.done(step)) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        if (step == Step.GAUGE) {
+            gauges.requireUsable(setUp);
+        }
+        if (step == Step.ZERO && setUp.masterToSet().isPresent()) {
+            throw new DocketConflict("Set the zero on its master first; leaving that out needs a reason.");
+        }
+        if (step == Step.VERDICT && !setUp.acceptable()) {
+            throw new DocketConflict("This sweep proves nothing, so its verdict cannot be accepted: sweep again.");
+        }
+        mapper.insertStepDone(
+                setUp.row().id(), step.ofSweep() ? setUp.sweep().row().id() : null, step, by, clock.instant());
+    }
+
+    /**
+     * Opens a done step again. A zero set anew begins one more sweep when a whole one stands on the old zero.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, the step is not done, or an unfinished sweep
+     *     stands on the zero, which is set aside with a cause
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void reopen(int number, int position, Step step, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        if (!setUp.done(step)) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        Optional<LeftOutRow> left = setUp.leftOut(step);
+        if (left.isPresent()) {
+            mapper.takeUp(left.get().id(), by, clock.instant());
+        } else if (step == Step.PREPARE) {
+            setUp.preparationsDone().forEach(done -> mapper.reopenPreparation(done.id(), by, clock.instant()));
+        } else if (step == Step.SWEEP || (step == Step.ZERO && setUp.sweep().touched())) {
+            oneMore(setUp, by);
+        } else {
+            lock.reopen(setUp, List.of(step), by);
+        }
+    }
+
+    /**
+     * Begins one more sweep; every whole one counts.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, or the last sweep is not whole
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void sweepAgain(int number, int position, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        oneMore(setUp, by);
+    }
+
+    private void oneMore(SetUp setUp, long by) throws DocketConflict {
+        if (!setUp.sweep().touched()) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        if (!setUp.sweep().complete()) {
+            throw new DocketConflict("This sweep is not complete: finish it, or set it aside with its cause.");
+        }
+        lock.requireOwnEyes(setUp, by);
+        mapper.insertSweep(
+                setUp.row().id(),
+                setUp.attempt().row().id(),
+                setUp.sweep().row().id(),
+                by,
+                clock.instant());
+    }
+
+    /**
+     * Begins another attempt with a sweep of its own; the ones before stay as they are.
+     *
+     * @param correction what was done to the part, for an attempt after correction; may be empty where a correction was
+     *     decided on or logged
+     * @throws DocketConflict if the set-up changed since the page was made, the attempt before is not whole, nothing was
+     *     corrected, or the second inspector has measured it before
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void begin(int number, int position, AttemptKind kind, String correction, int version, long by)
+            throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        boolean second = kind == AttemptKind.SECOND_INSPECTOR;
+        if (!(second || kind == AttemptKind.CORRECTED) || setUp.blind()) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        if (!setUp.sweep().complete() || (second && !setUp.attempt().whole())) {
+            throw new DocketConflict("Finish the sweeps before: another attempt follows a whole one.");
+        }
+        if (second && setUp.measuredBy().contains(by)) {
+            throw new DocketConflict(
+                    "You took readings of this yourself: a second inspector is one who took none of them.");
+        }
+        String done = "";
+        if (!second) {
+            done = correction.strip();
+            if (done.isEmpty() && !setUp.corrected()) {
+                throw new DocketConflict("Enter what was done to the part, for example “reground journal B”.");
+            }
+            if (done.length() > SetUpLock.LONGEST_REASON) {
+                throw new DocketConflict("Describe the correction in 200 characters at most.");
+            }
+        }
+        mapper.insertAttempt(setUp.row().id(), kind, done, by, clock.instant());
+        mapper.setWaitsFor(setUp.row().id(), null, by);
+        mapper.insertSweep(
+                setUp.row().id(),
+                mapper.lastAttempt(setUp.row().id()),
+                setUp.sweep().row().id(),
+                by,
+                clock.instant());
+    }
+
+    /**
+     * Says what the requirement waits for, or that it waits no longer.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, or nothing was measured yet
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void waitFor(int number, int position, Optional<WaitsFor> waitsFor, int version, long by)
+            throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        if (waitsFor.isPresent() && !setUp.sweep().complete()) {
+            throw new DocketConflict("Nothing can wait for another look before it was measured once.");
+        }
+        mapper.setWaitsFor(setUp.row().id(), waitsFor.orElse(null), by);
+    }
+
+    /**
+     * Leaves a step out, or the whole requirement.
+     *
+     * @param step empty for the whole requirement
+     * @throws DocketConflict if the set-up changed since the page was made, the step cannot be left out, a caution is
+     *     unread, or the reason is missing
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void leaveOut(int number, int position, Optional<Step> step, String reason, int version, long by)
+            throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        if (step.isPresent() && (!step.get().canBeLeftOut() || setUp.done(step.get()))) {
+            throw lock.changedMeanwhile(setUp.row());
+        }
+        if (step.filter(Step.PROVE::equals).isPresent() && setUp.verdict().because() == Because.REPEATS_TO_GO) {
+            throw new DocketConflict(VerdictWords.of(setUp, SetUpDisplay.figures(setUp))
+                            .line() + " before this can be judged: take it, or leave out the whole requirement.");
+        }
+        if (step.filter(Step.GAUGE::equals).isPresent()
+                && setUp.sweep().gauges().stream().anyMatch(Gauge::missing)) {
+            throw new DocketConflict("Without a gauge nothing can be read: leave out the whole requirement instead.");
+        }
+        boolean cautionUnread =
+                setUp.requirement().preparations().stream().anyMatch(line -> line.caution() && !setUp.ticked(line));
+        if (step.filter(Step.PREPARE::equals).isPresent() && cautionUnread) {
+            throw new DocketConflict(
+                    "The cautions are read first; what is left of the preparation may then be left out.");
+        }
+        String why = SetUpLock.reason(reason, "Enter why it is left out");
+        Long sweep = step.filter(Step::ofSweep).isPresent()
+                ? (Long) setUp.sweep().row().id()
+                : null;
+        mapper.insertLeftOut(setUp.row().id(), sweep, step.orElse(null), why, by, clock.instant());
+    }
+
+    /**
+     * Takes a requirement that was left out up again.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void takeUp(int number, int position, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        LeftOutRow left = setUp.wholeLeftOut().orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        mapper.takeUp(left.id(), by, clock.instant());
+    }
+
+    /**
+     * Sets or takes away the tick of a preparation.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, or a caution before it is unread
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void tick(int number, int position, long preparationId, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        Optional<PreparationDoneRow> done = setUp.tick(preparationId);
+        if (done.isPresent()) {
+            mapper.reopenPreparation(done.get().id(), by, clock.instant());
+            return;
+        }
+        boolean known = setUp.requirement().preparations().stream().anyMatch(p -> p.id() == preparationId);
+        if (!known || setUp.behindACaution(preparationId)) {
+            throw new DocketConflict("The cautions come first, one by one.");
+        }
+        mapper.insertPreparationDone(setUp.row().id(), preparationId, by, clock.instant());
+    }
+}

@@ -1,0 +1,318 @@
+package org.eskarn.app.part;
+
+import java.math.BigDecimal;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.Typed;
+import org.eskarn.core.requirement.Limit;
+import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The changes to parts. A revision that dockets stand on stays as it is; of two people the later one is told so, and
+ * nothing is overwritten.
+ */
+@Service
+public class PartChangeService {
+
+    private final PartMapper mapper;
+    private final PartService parts;
+
+    PartChangeService(PartMapper mapper, PartService parts) {
+        this.mapper = mapper;
+        this.parts = parts;
+    }
+
+    /** The head of a part as typed. */
+    public record PartForm(
+            @Nullable String drawingNumber,
+            @Nullable String revision,
+            @Nullable String title,
+            @Nullable String material,
+            @Nullable String expansion) {
+
+        static PartForm of(Part part) {
+            BigDecimal expansion = part.expansion();
+            return new PartForm(
+                    part.drawingNumber(),
+                    part.revision(),
+                    part.title(),
+                    part.material(),
+                    expansion == null ? "" : expansion.toPlainString());
+        }
+    }
+
+    /** A feature as typed. */
+    public record FeatureForm(
+            @Nullable String name,
+            @Nullable String letter,
+            @Nullable SurfaceSide side,
+            @Nullable String nominal,
+            @Nullable LengthUnit nominalUnit,
+            @Nullable String seenFrom) {
+
+        static FeatureForm of(Feature feature) {
+            BigDecimal nominal = feature.nominal();
+            return new FeatureForm(
+                    feature.name(),
+                    feature.letter(),
+                    feature.side(),
+                    nominal == null ? "" : nominal.toPlainString(),
+                    feature.nominalUnit(),
+                    feature.seenFrom());
+        }
+    }
+
+    /**
+     * Makes a new part and returns its id.
+     *
+     * @throws FormRefused if a field is unfit, or drawing number and revision are taken
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public long create(PartForm form) throws FormRefused {
+        return insert(read(form, 0, null));
+    }
+
+    private long insert(Part part) throws FormRefused {
+        if (mapper.byNumber(part.drawingNumber(), part.revision()).isPresent()) {
+            throw taken(part);
+        }
+        try {
+            mapper.insertPart(part);
+        } catch (DuplicateKeyException e) {
+            throw taken(part);
+        }
+        return mapper.idOfPart(part.drawingNumber(), part.revision());
+    }
+
+    private static FormRefused taken(Part part) {
+        return new FormRefused("revision", part.number() + " exists already: choose another number or revision.");
+    }
+
+    /**
+     * @throws FormRefused if a field is unfit, drawing number and revision are taken, or the part cannot be changed
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public void change(long id, int version, PartForm form) throws FormRefused {
+        Part before = lock(id, version);
+        Part after = read(form, id, before.revisedFrom());
+        Optional<Part> other = mapper.byNumber(after.drawingNumber(), after.revision());
+        if (other.isPresent() && other.get().id() != id) {
+            throw taken(after);
+        }
+        mapper.updatePart(after);
+    }
+
+    private static Part read(PartForm form, long id, @Nullable Long revisedFrom) throws FormRefused {
+        Typed typed = new Typed(new LinkedHashMap<>());
+        Part part = new Part(
+                id,
+                typed.required(
+                        "drawingNumber", form.drawingNumber(), 40, "the number of the drawing, for example TG-110"),
+                typed.required("revision", form.revision(), 10, "the revision, for example A"),
+                typed.required("title", form.title(), 120, "what the part is called, for example Pinion shaft"),
+                typed.atMost("material", Typed.text(form.material()), 80),
+                typed.above("expansion", form.expansion(), "An expansion"),
+                false,
+                0,
+                revisedFrom);
+        refuse(typed);
+        return part;
+    }
+
+    private static void refuse(Typed typed) throws FormRefused {
+        if (!typed.problems().isEmpty()) {
+            throw new FormRefused(typed.problems());
+        }
+    }
+
+    /**
+     * Makes a new revision with the features and requirements of this one, which keeps its own for the dockets that
+     * stand on it. Returns the id of the new one.
+     *
+     * @throws FormRefused if the revision is missing or taken
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public long revise(long id, String revision) throws FormRefused {
+        Part old = parts.part(id).orElseThrow();
+        Part next = read(
+                new PartForm(
+                        old.drawingNumber(),
+                        revision,
+                        old.title(),
+                        old.material(),
+                        old.expansion() == null ? "" : old.expansion().toPlainString()),
+                0,
+                id);
+        long newId = insert(next);
+        mapper.copyOffsets(id, newId);
+        Map<Long, Long> features = new HashMap<>();
+        for (Feature feature : parts.features(id)) {
+            mapper.insertFeature(new Feature(
+                    0,
+                    newId,
+                    feature.name(),
+                    feature.letter(),
+                    feature.side(),
+                    feature.nominal(),
+                    feature.nominalUnit(),
+                    feature.seenFrom()));
+            features.put(feature.id(), mapper.lastFeature(newId));
+        }
+        for (PartRequirement requirement : parts.requirements(id)) {
+            long featureId =
+                    Objects.requireNonNull(features.get(requirement.feature().id()));
+            write(requirement, newId, featureId, requirement.row().position(), 0);
+        }
+        return newId;
+    }
+
+    /**
+     * Adds a feature, or changes one. Returns its id.
+     *
+     * @param featureId 0 for a new one
+     * @throws FormRefused if a field is unfit or the part cannot be changed
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public long saveFeature(long partId, int version, long featureId, FeatureForm form) throws FormRefused {
+        lock(partId, version);
+        Typed typed = new Typed(new LinkedHashMap<>());
+        BigDecimal nominal = typed.above("nominal", form.nominal(), "A size");
+        String letter = Typed.text(form.letter()).toUpperCase(java.util.Locale.ROOT);
+        if (!letter.matches("[A-Z]{0,2}")) {
+            typed.problem("letter", "A datum letter is one or two letters, for example A.");
+        }
+        String seenFrom = Typed.text(form.seenFrom());
+        Feature feature = new Feature(
+                featureId,
+                partId,
+                typed.required("name", form.name(), 120, "what the feature is called, for example Journal A"),
+                letter,
+                form.side() == null ? SurfaceSide.OUTSIDE : form.side(),
+                nominal,
+                nominal == null ? null : Objects.requireNonNullElse(form.nominalUnit(), LengthUnit.MILLIMETRE),
+                typed.atMost("seenFrom", seenFrom.isEmpty() ? "the near end" : seenFrom, 80));
+        boolean letterTaken = parts.features(partId).stream()
+                .anyMatch(other -> other.id() != featureId
+                        && !letter.isEmpty()
+                        && other.letter().equals(letter));
+        if (letterTaken) {
+            typed.problem("letter", "Datum " + letter + " is another feature of this part: choose another letter.");
+        }
+        refuse(typed);
+        if (featureId == 0) {
+            mapper.insertFeature(feature);
+            return mapper.lastFeature(partId);
+        }
+        mapper.updateFeature(feature);
+        return featureId;
+    }
+
+    /**
+     * Adds a requirement, or changes one. Returns its position.
+     *
+     * @param position of the one that is changed, or 0 for a new one
+     * @throws FormRefused if a field is unfit or the part cannot be changed
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public int saveRequirement(long partId, int version, int position, RequirementForm form) throws FormRefused {
+        lock(partId, version);
+        long id = position == 0 ? 0 : mapper.idOfRequirement(partId, position);
+        Integer last = mapper.lastPosition(partId);
+        int place = position == 0 ? (last == null ? 1 : last + 1) : position;
+        RequirementDraft draft = RequirementDraft.of(form, id, partId, place, parts.features(partId));
+        if (draft.requirement().isEmpty()) {
+            throw new FormRefused(draft.problems());
+        }
+        PartRequirement requirement = draft.requirement().get();
+        write(requirement, partId, requirement.feature().id(), place, id);
+        return place;
+    }
+
+    /**
+     * @throws FormRefused if the part cannot be changed
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public void deleteRequirement(long partId, int version, int position) throws FormRefused {
+        lock(partId, version);
+        long id = mapper.idOfRequirement(partId, position);
+        mapper.deleteLimits(id);
+        mapper.deletePreparations(id);
+        mapper.deleteRequirement(id);
+    }
+
+    private void write(PartRequirement requirement, long partId, long featureId, int position, long id) {
+        RequirementRow row = placed(requirement.row(), id, partId, featureId, position);
+        if (id == 0) {
+            mapper.insertRequirement(row);
+        } else {
+            mapper.updateRequirement(row);
+        }
+        long written = mapper.idOfRequirement(partId, position);
+        mapper.deleteLimits(written);
+        mapper.insertLimit(LimitRow.of(written, false, requirement.limit()));
+        Optional<Limit> service = requirement.serviceLimit();
+        service.ifPresent(limit -> mapper.insertLimit(LimitRow.of(written, true, limit)));
+        mapper.deletePreparations(written);
+        for (Preparation line : requirement.preparations()) {
+            mapper.insertPreparation(new Preparation(0, written, line.position(), line.caution(), line.text()));
+        }
+    }
+
+    private static RequirementRow placed(RequirementRow row, long id, long partId, long featureId, int position) {
+        return new RequirementRow(
+                id,
+                partId,
+                featureId,
+                position,
+                row.title(),
+                row.characteristic(),
+                row.statedAs(),
+                row.rule(),
+                row.allowedReturn(),
+                row.allowedReturnUnit(),
+                row.flicker(),
+                row.repeats(),
+                row.zeroRule(),
+                row.layoutKind(),
+                row.layoutUnit(),
+                row.layoutFirst(),
+                row.layoutSecond(),
+                row.setTo(),
+                row.radius(),
+                row.span(),
+                row.warm(),
+                row.workKind(),
+                row.gaugeKind(),
+                row.resolution(),
+                row.resolutionUnit(),
+                row.gaugeId(),
+                row.datum(),
+                row.circumstances(),
+                row.zeroing(),
+                row.pinClass(),
+                row.reversal(),
+                row.combination(),
+                row.secondGaugeKind());
+    }
+
+    private Part lock(long id, int version) throws FormRefused {
+        if (mapper.touch(id, version) == 0) {
+            Part now = parts.part(id).orElseThrow(() -> new FormRefused("part", "There is no such part."));
+            throw new FormRefused(
+                    "part",
+                    now.opened()
+                            ? "Dockets stand on " + now.number() + ", so it stays as it is: make a new revision."
+                            : "Somebody else changed this part meanwhile, so nothing was written: load it again.");
+        }
+        return parts.part(id).orElseThrow();
+    }
+}

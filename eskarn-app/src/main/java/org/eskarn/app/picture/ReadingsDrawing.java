@@ -1,0 +1,293 @@
+package org.eskarn.app.picture;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.ReadingsPicture.Level;
+import org.eskarn.app.picture.ReadingsPicture.Next;
+import org.eskarn.app.picture.ReadingsPicture.Place;
+import org.eskarn.app.picture.ReadingsPicture.Spot;
+import org.eskarn.app.picture.engine.RoundSteps;
+import org.eskarn.app.picture.engine.ScaleText;
+import org.eskarn.app.picture.engine.Subject;
+import org.eskarn.app.picture.engine.Xy;
+import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
+import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.verdict.Bounds;
+
+/** Draws readings along a length, or one after the other, deviations magnified; whole sizes as deviations from a middle. */
+final class ReadingsDrawing {
+
+    private static final double ROOM = ReadingsPicture.FOOT - ReadingsPicture.TOP;
+    private static final double USED = 0.78;
+    private static final int MOST_LABELLED = 18;
+    private static final int MOST_PLACES = 10;
+    private static final double SIDE = 26;
+
+    private final Subject subject;
+    private final Assessment assessment;
+    private final Display display;
+    private final Sweep sweep;
+    private final boolean sizes;
+    private final boolean toScale;
+    /** What readings are added to, µm. */
+    private final double base;
+
+    private final double from;
+    private final double perPlace;
+    /** The figure that lies in the middle of the height, µm. */
+    private final double middle;
+    /** Drawing units for each µm. */
+    private final double scale;
+
+    private ReadingsDrawing(Subject subject, Assessment assessment, Display display) {
+        this.subject = subject;
+        this.assessment = assessment;
+        this.display = display;
+        this.sweep = assessment.corrected();
+        Characteristic what = subject.terms().characteristic();
+        LayoutKind kind = sweep.layout().kind();
+        this.sizes = what.sized();
+        this.toScale = kind == LayoutKind.LINE
+                || kind == LayoutKind.LINES
+                || kind == LayoutKind.STEPS
+                || kind == LayoutKind.RINGS;
+        this.base = subject.terms().basis().setTo().map(Length::micrometres).orElse(0.0);
+        List<Double> places =
+                sweep.layout().stations().stream().map(this::place).toList();
+        double first = places.stream().mapToDouble(p -> p).min().orElse(0);
+        double last = places.stream().mapToDouble(p -> p).max().orElse(0);
+        this.from = first;
+        this.perPlace = last > first ? (ReadingsPicture.RIGHT - ReadingsPicture.LEFT - 2 * SIDE) / (last - first) : 0;
+        double lowest = Double.POSITIVE_INFINITY;
+        double highest = Double.NEGATIVE_INFINITY;
+        for (double level : levels()) {
+            lowest = Math.min(lowest, level);
+            highest = Math.max(highest, level);
+        }
+        double span = Math.max(highest - lowest, display.finest() * 10);
+        this.middle = (highest + lowest) / 2;
+        this.scale = ROOM * USED / span;
+    }
+
+    static ReadingsPicture of(Subject subject, Assessment assessment, Display display) {
+        return new ReadingsDrawing(subject, assessment, display).draw();
+    }
+
+    /** Everything that has to be in sight: readings, limits, and the zero of deviations. */
+    private List<Double> levels() {
+        List<Double> levels = new ArrayList<>();
+        for (Reading reading : sweep.readings()) {
+            levels.add(base + reading.low());
+            levels.add(base + reading.high());
+        }
+        limitLevels().forEach(level -> levels.add(level.getKey()));
+        if (levels.isEmpty()
+                || !sizes && base == 0 && !subject.terms().characteristic().readsSizes()) {
+            levels.add(base);
+        }
+        return levels;
+    }
+
+    /** Limits of sizes where they lie; of a movement, its width about the middle of the readings. */
+    private List<Map.Entry<Double, String>> limitLevels() {
+        Bounds bounds = subject.terms().bounds();
+        List<Map.Entry<Double, String>> levels = new ArrayList<>();
+        if (sizes) {
+            if (bounds.lower() != null && bounds.upper() != null) {
+                levels.add(Map.entry(bounds.upper(), "upper limit"));
+                levels.add(Map.entry(bounds.lower(), "lower limit"));
+            }
+        } else if (!sweep.layout().kind().paired() && !worked() && bounds.upper() != null && bounds.lower() == null) {
+            double lowest = sweep.readings().stream()
+                    .mapToDouble(Reading::micrometres)
+                    .min()
+                    .orElse(0);
+            double highest = sweep.readings().stream()
+                    .mapToDouble(Reading::micrometres)
+                    .max()
+                    .orElse(0);
+            double half = bounds.upper() / 2 * (subject.terms().limit().per() == null ? 1 : shareOfLength());
+            levels.add(Map.entry(base + (lowest + highest) / 2 + half, "limit"));
+            levels.add(Map.entry(base + (lowest + highest) / 2 - half, "limit"));
+        }
+        return levels;
+    }
+
+    /** Whether the readings are not yet what is limited: rises of a level, placements, or one of two set-ups. */
+    private boolean worked() {
+        boolean level = subject.terms().characteristic() == Characteristic.STRAIGHTNESS
+                && subject.terms().basis().zeroing() == Zeroing.EACH_STEP;
+        return level
+                || sweep.layout().kind() == LayoutKind.STEPS
+                || subject.terms().basis().reversal().twice();
+    }
+
+    private double shareOfLength() {
+        Length per = subject.terms().limit().per();
+        List<Double> distances = toScale ? sweep.layout().distances() : List.of();
+        if (per == null || distances.size() < 2) {
+            return 1;
+        }
+        double length = distances.stream().mapToDouble(d -> d).max().orElse(0)
+                - distances.stream().mapToDouble(d -> d).min().orElse(0);
+        return length * sweep.layout().unit().micrometres().doubleValue() / per.micrometres();
+    }
+
+    private ReadingsPicture draw() {
+        double barDeviation = display.micrometres(RoundSteps.atMost(display.of(ROOM * 0.3 / scale)));
+        double zeroAt = y(base);
+        boolean zeroSeen = zeroAt >= ReadingsPicture.TOP - 10 && zeroAt <= ReadingsPicture.FOOT + 10;
+        return new ReadingsPicture(
+                subject.name() + (toScale ? ", from " + subject.seenFrom() : ""),
+                zeroSeen ? (Double) zeroAt : null,
+                base == 0 ? "0" : "set to " + display.amount(base),
+                limitLevels().stream()
+                        .map(level -> new Level(y(level.getKey()), level.getValue()))
+                        .toList(),
+                places(),
+                traces(),
+                spots(),
+                sweep.next().map(this::next).orElse(null),
+                barDeviation * scale,
+                ScaleText.plain(display.of(barDeviation)) + " " + display.symbol(),
+                scaleLine());
+    }
+
+    private String scaleLine() {
+        String limits = limitLevels().isEmpty()
+                ? ""
+                : " · dashed: " + (sizes ? "limits " : "limit ")
+                        + subject.terms().limit().words();
+        if (!toScale) {
+            return "deviations magnified, the bar is the scale" + limits;
+        }
+        double unitsPerMicrometreAlong =
+                perPlace / sweep.layout().unit().micrometres().doubleValue();
+        String times = perPlace > 0
+                ? "deviation drawn × " + ScaleText.grouped(RoundSteps.atMost(scale / unitsPerMicrometreAlong * 1.02))
+                : "deviations magnified, the bar is the scale";
+        return "length to scale · " + times + limits;
+    }
+
+    private double place(Station station) {
+        if (toScale) {
+            return station.distance();
+        }
+        if (sweep.layout().kind() == LayoutKind.RING) {
+            return station.angle() == null ? 0 : station.angle().doubleValue();
+        }
+        return sweep.layout().kind().paired() ? (station.number() - 1) / 2 : station.number() - 1;
+    }
+
+    private double x(Station station) {
+        double shift = sweep.layout().kind().paired() ? (station.number() % 2 == 1 ? -9 : 9) : 0;
+        return perPlace == 0
+                ? (ReadingsPicture.LEFT + ReadingsPicture.RIGHT) / 2 + shift
+                : ReadingsPicture.LEFT + SIDE + (place(station) - from) * perPlace + shift;
+    }
+
+    private double y(double micrometres) {
+        return (ReadingsPicture.TOP + ReadingsPicture.FOOT) / 2 - (micrometres - middle) * scale;
+    }
+
+    private Xy point(Reading reading) {
+        return new Xy(x(reading.station()), y(base + reading.micrometres()));
+    }
+
+    private List<Place> places() {
+        Map<Double, String> labels = new LinkedHashMap<>();
+        for (Station station : sweep.layout().stations()) {
+            double shift = !sweep.layout().kind().paired() ? 0 : station.number() % 2 == 1 ? 9 : -9;
+            labels.putIfAbsent(x(station) + shift, label(station));
+        }
+        int every = (labels.size() + MOST_PLACES - 1) / MOST_PLACES;
+        int longest = labels.size() > 5 ? 9 : 16;
+        List<Place> places = new ArrayList<>();
+        int i = 0;
+        for (Map.Entry<Double, String> entry : labels.entrySet()) {
+            String label = entry.getValue();
+            boolean shown = i++ % every == 0;
+            places.add(new Place(
+                    entry.getKey(),
+                    !shown ? "" : label.length() > longest ? label.substring(0, longest - 1) + "…" : label));
+        }
+        return places;
+    }
+
+    private String label(Station station) {
+        if (toScale) {
+            return ScaleText.plain(station.distance());
+        }
+        String name = station.name();
+        return sweep.layout().kind().paired() ? name.substring(0, name.lastIndexOf(", ")) : name;
+    }
+
+    /** Joined are the readings of one angle along the length, of one line, and the two of a pair. */
+    private List<String> traces() {
+        if (sweep.layout().kind() == LayoutKind.POINTS || sweep.layout().kind() == LayoutKind.RING) {
+            return List.of();
+        }
+        Map<String, List<Reading>> groups = sweep.readings().stream()
+                .collect(Collectors.groupingBy(this::group, LinkedHashMap::new, Collectors.toList()));
+        return groups.values().stream()
+                .filter(group -> group.size() > 1)
+                .map(group -> group.stream().map(this::point).map(Xy::toString).collect(Collectors.joining(" ")))
+                .toList();
+    }
+
+    private String group(Reading reading) {
+        Station station = reading.station();
+        return switch (sweep.layout().kind()) {
+            case RINGS -> String.valueOf(station.angle());
+            case PAIRS, CYCLES -> String.valueOf((station.number() - 1) / 2);
+            // In two set-ups the same place is read twice; each joins its own.
+            default -> station.line() + " " + sweep.layout().zeroOf(station).number();
+        };
+    }
+
+    /** Where several readings stand over each other, the highest carries its figure above and the lowest below. */
+    private List<Spot> spots() {
+        Map<Double, List<Reading>> stacks = sweep.readings().stream()
+                .collect(Collectors.groupingBy(r -> x(r.station()), LinkedHashMap::new, Collectors.toList()));
+        boolean room = stacks.size() <= MOST_LABELLED;
+        List<Spot> spots = new ArrayList<>();
+        for (List<Reading> stack : stacks.values()) {
+            double highest =
+                    stack.stream().mapToDouble(Reading::micrometres).max().orElse(0);
+            double lowest =
+                    stack.stream().mapToDouble(Reading::micrometres).min().orElse(0);
+            boolean topSaid = false;
+            boolean bottomSaid = false;
+            for (Reading reading : stack) {
+                boolean top = reading.micrometres() == highest && !topSaid;
+                boolean bottom = reading.micrometres() == lowest && lowest < highest && !bottomSaid;
+                topSaid |= top;
+                bottomSaid |= bottom;
+                boolean above = stack.size() == 1 ? base + reading.micrometres() >= middle : top;
+                spots.add(new Spot(point(reading), room && (top || bottom) ? figure(reading) : "", above));
+            }
+        }
+        return spots;
+    }
+
+    private String figure(Reading reading) {
+        return sizes ? display.amount(base + reading.micrometres()) : display.signed(reading.micrometres());
+    }
+
+    private Next next(Station station) {
+        double x = x(station);
+        boolean back = assessment.sweep().stationsToGo() == 0;
+        String anchor = x < ReadingsPicture.LEFT + 120 ? "start" : x > ReadingsPicture.RIGHT - 120 ? "end" : "middle";
+        return new Next(x, (back ? "return to " : "next: ") + station.name(), anchor);
+    }
+}

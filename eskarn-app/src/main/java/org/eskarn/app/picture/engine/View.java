@@ -1,0 +1,41 @@
+package org.eskarn.app.picture.engine;
+
+/** How heights are looked at. */
+public enum View {
+    AS_READ("as read", false, false),
+    LEVELLED("tilt taken out", true, false),
+    RAISED("raised", false, true),
+    RAISED_LEVELLED("raised, tilt taken out", true, true);
+
+    private final String title;
+    private final boolean levelled;
+    private final boolean raised;
+
+    View(String title, boolean levelled, boolean raised) {
+        this.title = title;
+        this.levelled = levelled;
+        this.raised = raised;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** Whether tilt or slope is taken out. */
+    public boolean levelled() {
+        return levelled;
+    }
+
+    /** Whether the face is seen from the front and above, rather than from above. */
+    public boolean raised() {
+        return raised;
+    }
+
+    public View tilted() {
+        return raised ? (levelled ? RAISED : RAISED_LEVELLED) : (levelled ? AS_READ : LEVELLED);
+    }
+
+    public View lifted() {
+        return levelled ? (raised ? LEVELLED : RAISED_LEVELLED) : (raised ? AS_READ : RAISED);
+    }
+}

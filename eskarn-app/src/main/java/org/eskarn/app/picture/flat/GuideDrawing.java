@@ -1,0 +1,77 @@
+package org.eskarn.app.picture.flat;
+
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.engine.Sketch;
+import org.eskarn.app.picture.engine.Xy;
+
+/** A guide against the line it guides to, seen from above, with the move at its screw. */
+public final class GuideDrawing {
+
+    private static final double FRONT = 520;
+    private static final double BACK = 110;
+    private static final double OTHER = 96;
+    private static final double GUIDE = 252;
+    private static final double ROOM = 54;
+
+    private GuideDrawing() {}
+
+    /**
+     * @param opening towards the back over the measured length, µm
+     * @param move at the screw that takes it out, µm, signed as the opening
+     * @param reach from the pivot to the screw, in measured lengths
+     * @param screwInFront whether the screw is at the front and the pivot at the back
+     */
+    public static Picture of(
+            String name, double opening, double move, double reach, boolean screwInFront, Display display) {
+        double scale = ROOM / Math.max(Math.abs(opening), display.finest() * 4);
+        double half = opening * scale / 2;
+        Sketch sketch = new Sketch();
+        Xy front = new Xy(FRONT, GUIDE - half);
+        Xy back = new Xy(BACK, GUIDE + half);
+        sketch.line(Sketch.BRASS, 2, new Xy(BACK - 30, OTHER), new Xy(FRONT + 30, OTHER));
+        sketch.text("d-fill-brass", new Xy(BACK - 30, OTHER - 12), "start", 14, 700, "the other line");
+        sketch.area(
+                Sketch.STONE,
+                java.util.List.of(front, back, new Xy(back.x(), back.y() + 34), new Xy(front.x(), front.y() + 34)));
+        sketch.line(Sketch.INK, 2.4, back, front);
+        sketch.dashed(Sketch.QUIET, new Xy(BACK, GUIDE), new Xy(FRONT, GUIDE));
+        for (boolean atFront : new boolean[] {true, false}) {
+            Xy end = atFront ? front : back;
+            sketch.line(Sketch.HAIR, 1, end, new Xy(end.x(), OTHER));
+            sketch.text("d-fill-quiet", new Xy(end.x(), GUIDE + 92), "middle", 14, 400, atFront ? "front" : "back");
+        }
+        double from = screwInFront ? BACK : FRONT;
+        double to = screwInFront ? FRONT : BACK;
+        double x = from + (to - from) * Math.min(1, reach);
+        Xy pivot = new Xy(from, (screwInFront ? back : front).y() + 17);
+        sketch.circle(Sketch.INK, 1.8, "", pivot, 7)
+                .text(
+                        "d-fill-ink",
+                        new Xy(pivot.x() + (screwInFront ? 14 : -14), pivot.y() + 30),
+                        screwInFront ? "start" : "end",
+                        13,
+                        400,
+                        "turns here");
+        boolean towards = move > 0 != screwInFront;
+        if (Math.abs(move) > display.finest() / 2) {
+            double y = GUIDE + 17;
+            Xy tail = new Xy(x, towards ? y + 52 : y);
+            Xy head = new Xy(x, towards ? y : y + 52);
+            sketch.arrow(Sketch.PETROL, "d-fill-petrol", 3, tail, head);
+            sketch.text(
+                    "d-fill-petrol",
+                    new Xy(x + (screwInFront ? -12 : 12), y + 34),
+                    screwInFront ? "end" : "start",
+                    15,
+                    700,
+                    display.amount(Math.abs(move)) + " " + display.symbol() + " at the screw, "
+                            + (towards ? "towards it" : "away from it"));
+        }
+        sketch.scaleBar(new Xy(40, GUIDE + 40), ROOM, scale, true, display);
+        return sketch.drawn(
+                name + ", seen from above",
+                (opening > 0 ? "opens" : opening < 0 ? "closes" : "parallel")
+                        + " towards the back · opening magnified, the bar is the scale");
+    }
+}

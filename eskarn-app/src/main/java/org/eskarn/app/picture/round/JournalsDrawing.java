@@ -1,0 +1,67 @@
+package org.eskarn.app.picture.round;
+
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.engine.Drawing;
+import org.eskarn.app.picture.engine.Sketch;
+import org.eskarn.app.picture.engine.Subject;
+import org.eskarn.app.picture.engine.Xy;
+import org.eskarn.core.evaluation.JournalsReduction;
+import org.eskarn.core.evaluation.JournalsReduction.Journal;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.round.Offset;
+
+/** The centres of several journals seen along the axis: each an arrow from the axis to where its centre lies. */
+public final class JournalsDrawing {
+
+    private static final Xy CENTRE = new Xy(320, 228);
+    private static final double ROOM = 128;
+    private static final double DIAL = 176;
+
+    private JournalsDrawing() {}
+
+    public static Drawing of(Subject subject, JournalsReduction reduction, Display display) {
+        Requirement terms = subject.terms();
+        double limit =
+                terms.bounds().open() ? 0 : terms.bounds().width() / (terms.statedAs() == StatedAs.OFFSET ? 1 : 2);
+        double largest = reduction.journals().stream()
+                .flatMap(journal -> journal.offset().stream())
+                .mapToDouble(Offset::amount)
+                .max()
+                .orElse(0);
+        double least = display.finest();
+        double scale = ROOM / Math.max(Math.max(limit, largest), least);
+        Sketch sketch = new Sketch();
+        sketch.clock(CENTRE, DIAL);
+        if (limit > 0) {
+            sketch.circle(Sketch.QUIET, 1.2, Sketch.DASHED, CENTRE, limit * scale);
+        }
+        Xy before = null;
+        for (Journal journal : reduction.journals()) {
+            if (journal.offset().isEmpty()) {
+                continue;
+            }
+            Offset offset = journal.offset().get();
+            Xy tip = Xy.polar(CENTRE, offset.amount() * scale, offset.direction());
+            sketch.arrow(Sketch.PETROL, "d-fill-petrol", 2.4, CENTRE, tip);
+            sketch.dot("d-fill-ink", tip, 3.4);
+            if (before != null) {
+                sketch.line(Sketch.INK, 1, before, tip);
+            }
+            before = tip;
+            boolean right = tip.x() >= CENTRE.x();
+            sketch.text(
+                    "d-fill-ink",
+                    new Xy(tip.x() + (right ? 12 : -12), tip.y() + 5),
+                    right ? "start" : "end",
+                    14,
+                    650,
+                    journal.name() + ": " + display.amount(offset.amount()) + " " + display.symbol());
+        }
+        sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
+        return sketch.drawn(
+                subject.name() + ", centres of its sections, seen from " + subject.seenFrom(),
+                "cross: the axis · arrows: to each centre, magnified as the bar shows"
+                        + (limit > 0 ? " · dashed: limit, as an offset" : ""));
+    }
+}

@@ -1,0 +1,46 @@
+package org.eskarn.app.picture.round;
+
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.engine.Drawing;
+import org.eskarn.app.picture.engine.Sketch;
+import org.eskarn.app.picture.engine.Subject;
+import org.eskarn.app.picture.engine.Xy;
+import org.eskarn.core.remedy.OffsetMove;
+import org.eskarn.core.round.Way;
+
+/** Where the centre is, where it has to go, and where the chosen move leaves it: all about the axis. */
+public final class MoveDrawing {
+
+    private static final Xy CENTRE = new Xy(320, 226);
+    private static final double DIAL = 168;
+    private static final double ROOM = 112;
+
+    private MoveDrawing() {}
+
+    public static Drawing of(Subject subject, OffsetMove move, OffsetMove.Choice chosen, Display display) {
+        double from = Way.opposite(move.towards());
+        double reach = Math.max(move.offset(), Math.abs(move.offset() - chosen.moved()));
+        double scale = ROOM / reach;
+        Sketch sketch = new Sketch();
+        sketch.clock(CENTRE, DIAL);
+        Xy now = Xy.polar(CENTRE, move.offset() * scale, from);
+        Xy then = Xy.polar(CENTRE, (move.offset() - chosen.moved()) * scale, from);
+        sketch.arrow(Sketch.PETROL, "d-fill-petrol", 5, now, then);
+        sketch.circle(Sketch.INK, 2, "", now, 6);
+        sketch.dot("d-fill-ink", then, 5);
+        label(sketch, now, "centre now");
+        if (Math.hypot(now.x() - then.x(), now.y() - then.y()) > 34) {
+            label(sketch, then, "then");
+        }
+        sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
+        return sketch.drawn(
+                subject.name() + ", seen from " + subject.seenFrom(),
+                "brass cross: the axis · ring: the centre now · arrow: the move, magnified as the bar shows");
+    }
+
+    private static void label(Sketch sketch, Xy at, String text) {
+        boolean right = at.x() >= CENTRE.x();
+        sketch.text(
+                "d-fill-ink", new Xy(at.x() + (right ? 14 : -14), at.y() + 5), right ? "start" : "end", 14, 650, text);
+    }
+}

@@ -1,0 +1,185 @@
+package org.eskarn.app.docket.correction;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.eskarn.app.account.AccountService;
+import org.eskarn.app.docket.AttemptKind;
+import org.eskarn.app.docket.Docket;
+import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.work.ReadingService;
+import org.eskarn.app.docket.work.SetUpService;
+import org.eskarn.app.docket.work.TypedReading;
+import org.eskarn.app.page.Units;
+import org.eskarn.app.part.OffsetService;
+import org.eskarn.app.part.OffsetService.OffsetForm;
+import org.eskarn.app.part.PartService;
+import org.eskarn.app.part.Preparation;
+import org.eskarn.app.remedy.RemedyForm;
+import org.eskarn.app.remedy.RemedyKind;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
+import org.eskarn.core.reading.EntryRejected;
+import org.eskarn.core.remedy.Available;
+import org.eskarn.core.units.LengthUnit;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Corrections on a real database file: what is refused, and that nothing is half written. */
+@ExtendWith(RunningEskarn.class)
+class RemedyServiceTest {
+
+    private DocketService dockets;
+    private RemedyService remedies;
+    private SetUpService setUps;
+    private ReadingService readings;
+    private long by;
+    private int number;
+
+    @BeforeEach
+    void open(Eskarn eskarn) {
+        dockets = eskarn.bean(DocketService.class);
+        remedies = eskarn.bean(RemedyService.class);
+        setUps = eskarn.bean(SetUpService.class);
+        readings = eskarn.bean(ReadingService.class);
+        by = eskarn.account("m.quill").id();
+        number = eskarn.openDocket(Eskarn.PINION_SHAFT);
+    }
+
+    private SetUp setUp() {
+        return dockets.find(number).orElseThrow().at(1).orElseThrow();
+    }
+
+    private int version() {
+        return setUp().row().version();
+    }
+
+    private void sweep(String typed) throws Exception {
+        for (Step step : new Step[] {Step.REQUIRE, Step.GAUGE}) {
+            setUps.confirm(number, 1, step, version(), by);
+        }
+        for (Preparation line : setUp().requirement().preparations()) {
+            setUps.tick(number, 1, line.id(), version(), by);
+        }
+        setUps.confirm(number, 1, Step.ZERO, version(), by);
+        int place = 0;
+        for (String each : typed.split(" ")) {
+            place++;
+            readings.take(number, 1, TypedReading.ofKeypad(setUp().sweep().row().id(), place, each, "r" + place), by);
+        }
+    }
+
+    private void decide(int version) throws DocketConflict {
+        remedies.decide(
+                dockets.find(number).orElseThrow().part(), number, 1, RemedyForm.of(RemedyKind.OFFSET), version, by);
+    }
+
+    @Test
+    void aCorrectionRestsOnAWholeSweepWhoseReturnHolds() throws Exception {
+        sweep("0 20 40 50");
+        assertThatThrownBy(() -> decide(version())).hasMessageContaining("finish the sweep first");
+        assertThat(setUp().remedies()).isEmpty();
+    }
+
+    @Test
+    void ofTwoPeopleTheSecondIsToldAndNothingOfHisIsWritten() throws Exception {
+        sweep("0 8 20 32 40 32 20 8 0");
+        int seen = version();
+        decide(seen);
+        assertThatThrownBy(() -> decide(seen)).hasMessageContaining("nothing was written");
+        assertThat(setUp().remedies()).hasSize(1);
+        assertThat(setUp().rechecked().get(0).recheck()).isEmpty();
+    }
+
+    @Test
+    void aStepOfTruingIsReadLikeAnyReadingOfTheGauge() throws Exception {
+        sweep("0 8 20 32 40 32 20 8 0");
+        assertThatThrownBy(() -> step("0.5 in"))
+                .isInstanceOf(EntryRejected.class)
+                .hasMessageContaining("travel");
+        assertThatThrownBy(() -> step("many")).isInstanceOf(EntryRejected.class);
+        assertThatThrownBy(() -> step("-3")).hasMessageContaining("never negative");
+        assertThat(setUp().truingSteps()).isEmpty();
+        step("0.020 mm");
+        assertThat(setUp().stepsOfAttempt().get(0).movementMicrometres()).isEqualByComparingTo("20");
+    }
+
+    private void step(String typed) throws DocketConflict, EntryRejected {
+        remedies.step(number, 1, "45°", "copper drift", typed, version(), by);
+    }
+
+    /** A new attempt begins with an empty log, and the old steps stay with theirs. */
+    @Test
+    void theStepsBelongToTheAttemptTheyFollowed() throws Exception {
+        sweep("0 8 20 32 40 32 20 8 0");
+        step("20");
+        setUps.begin(number, 1, AttemptKind.CORRECTED, "", version(), by);
+        assertThat(setUp().stepsOfAttempt()).isEmpty();
+        assertThat(setUp().truingSteps()).hasSize(1);
+    }
+
+    /** Millimetres typed before somebody switched to inches are not read as inches. */
+    @Test
+    void sizesTypedInAnotherUnitThanIsShownAreNotPlannedWith(Eskarn eskarn) throws Exception {
+        long other = eskarn.account("t.ashdale").id();
+        eskarn.bean(AccountService.class).setUnits(other, Units.INCH);
+        try {
+            RemedyForm typed = new RemedyForm(
+                    RemedyKind.CUT,
+                    null,
+                    null,
+                    null,
+                    "38.2",
+                    null,
+                    "38.01",
+                    "2",
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    LengthUnit.MILLIMETRE,
+                    null);
+            Docket docket = dockets.find(233).orElseThrow();
+            int position = 1;
+            assertThatThrownBy(() -> remedies.decide(
+                            docket.part(),
+                            233,
+                            position,
+                            typed,
+                            docket.at(position).orElseThrow().row().version(),
+                            other))
+                    .isInstanceOf(DocketConflict.class)
+                    .hasMessageContaining("how many passes");
+        } finally {
+            eskarn.bean(AccountService.class).setUnits(other, Units.AS_DRAWN);
+        }
+    }
+
+    @Test
+    void theDrawerTakesOneOfEachNameAndNoSlipOfTheUnit(Eskarn eskarn) throws Exception {
+        OffsetService offsets = eskarn.bean(OffsetService.class);
+        long part = eskarn.bean(PartService.class)
+                .byNumber("TG-131", "A")
+                .orElseThrow()
+                .id();
+        offsets.add(part, offset("X1", "0.03"));
+        assertThat(offsets.drawer(part)).extracting(Available::name).contains("X1");
+        assertThatThrownBy(() -> offsets.add(part, offset("X1", "0.04"))).hasMessageContaining("already");
+        assertThatThrownBy(() -> offsets.add(part, offset("X2", "30"))).hasMessageContaining("decimal mark");
+        assertThatThrownBy(() -> offsets.add(part, offset("", "-1"))).hasMessageContaining("above zero");
+        offsets.of(part).forEach(each -> offsets.remove(part, each.id()));
+        assertThat(offsets.of(part)).isEmpty();
+    }
+
+    private static OffsetForm offset(String name, String amount) {
+        return new OffsetForm(Available.Kind.SHIM, name, amount, LengthUnit.MILLIMETRE);
+    }
+}

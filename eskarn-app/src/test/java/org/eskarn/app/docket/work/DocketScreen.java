@@ -1,0 +1,106 @@
+package org.eskarn.app.docket.work;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.eskarn.app.part.PartService;
+import org.eskarn.app.running.Eskarn;
+
+/** The docket screen as hands and eyes meet it: everything by keyboard. */
+public record DocketScreen(Page page) {
+
+    /** A docket of a part's revision A, opened for this test and prepared up to the empty reading field. */
+    public static DocketScreen begin(Eskarn eskarn, String drawing, int position) {
+        long part = eskarn.bean(PartService.class)
+                .byNumber(drawing, "A")
+                .orElseThrow()
+                .id();
+        int number = eskarn.openDocket(part);
+        Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + "/dockets/" + number + "/" + position);
+        page.waitForLoadState();
+        DocketScreen screen = new DocketScreen(page);
+        screen.prepare();
+        return screen;
+    }
+
+    public Locator field() {
+        return page.locator("#typed");
+    }
+
+    public void press(String key) {
+        page.keyboard().press(key);
+    }
+
+    /** Does the step that is marked, once the focus is where it belongs. */
+    public void enter() {
+        assertThat(page.locator("[data-first]").first()).isFocused();
+        press("Enter");
+    }
+
+    /** Types readings as fast as the page takes keys. */
+    public void type(String readings) {
+        for (String reading : readings.split(" ", -1)) {
+            page.keyboard().type(reading);
+            press("Enter");
+        }
+    }
+
+    /** From the first step to the empty reading field, one Enter for each confirmation and tick. */
+    public void prepare() {
+        shows("Require");
+        enter();
+        shows("Gauge");
+        enter();
+        shows("Prepare");
+        int ticks = page.locator(".ticks button").count();
+        for (int done = 1; done <= ticks; done++) {
+            enter();
+            if (done < ticks) {
+                assertThat(page.locator(".ticks li.done")).hasCount(done);
+            }
+        }
+        shows("Zero");
+        zero();
+        shows("Sweep");
+        assertThat(field()).isFocused();
+    }
+
+    /** Sets the zero, of both gauges where a pair is measured with two. */
+    private void zero() {
+        Locator master = page.locator("#master label").first();
+        boolean pair = master.count() > 0 && master.textContent().contains("the hole");
+        enter();
+        if (pair) {
+            assertThat(master).containsText("the shaft");
+            enter();
+        }
+    }
+
+    public void shows(String step) {
+        assertThat(page.locator(".order a[aria-current]")).containsText(step);
+        assertThat(page.locator("#panel")).hasAttribute("aria-label", step);
+        // Its keys work once its scripts have run.
+        page.waitForLoadState();
+    }
+
+    public void nextIs(String title) {
+        assertThat(page.locator("#entry-title label")).containsText(title);
+    }
+
+    public void verdictIs(String word) {
+        assertThat(page.locator(".verdict-end b")).hasText(word);
+    }
+
+    /** The reading column of the tape, from the first station to the return. */
+    public void tapeIs(String... readings) {
+        for (int i = 0; i < readings.length; i++) {
+            assertThat(page.locator("#tape-" + (i + 1) + " td:nth-child(3)")).hasText(readings[i]);
+        }
+    }
+
+    public void problemSays(String words) {
+        assertThat(page.locator("#entry-problem")).containsText(words);
+    }
+}

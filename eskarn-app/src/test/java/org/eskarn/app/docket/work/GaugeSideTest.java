@@ -1,0 +1,259 @@
+package org.eskarn.app.docket.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.DocketService.Opening;
+import org.eskarn.app.docket.Question;
+import org.eskarn.app.docket.ReadingRow;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.work.CorrectionService.CorrectionsForm;
+import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.part.PartService;
+import org.eskarn.app.part.Preparation;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
+import org.eskarn.app.trust.TraceService;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Zero, corrections, the simulated indicator and trace back, on a real database file. */
+@ExtendWith(RunningEskarn.class)
+class GaugeSideTest {
+
+    private Eskarn eskarn;
+    private DocketService dockets;
+    private SetUpService setUps;
+    private ReadingService readings;
+    private long by;
+    private int number;
+    private int position;
+
+    @BeforeEach
+    void beans(Eskarn running) {
+        eskarn = running;
+        dockets = running.bean(DocketService.class);
+        setUps = running.bean(SetUpService.class);
+        readings = running.bean(ReadingService.class);
+        by = running.account("m.quill").id();
+    }
+
+    private void open(String drawing, String revision, int requirement) {
+        long part = eskarn.bean(PartService.class)
+                .byNumber(drawing, revision)
+                .orElseThrow()
+                .id();
+        number = dockets.open(new Opening(part, "S-1", 1, 1, "final", "tests", Eskarn.later()), by);
+        position = requirement;
+    }
+
+    private SetUp setUp() {
+        return dockets.find(number).orElseThrow().at(position).orElseThrow();
+    }
+
+    private int version() {
+        return setUp().row().version();
+    }
+
+    private void confirm(Step step) throws DocketConflict {
+        setUps.confirm(number, position, step, version(), by);
+    }
+
+    private void upToZero() throws DocketConflict {
+        confirm(Step.REQUIRE);
+        confirm(Step.GAUGE);
+        for (Preparation line : setUp().requirement().preparations()) {
+            setUps.tick(number, position, line.id(), version(), by);
+        }
+    }
+
+    private void sweep(String... typed) throws Exception {
+        List<TypedReading> all = new ArrayList<>();
+        long sweep = setUp().sweep().row().id();
+        for (String each : typed) {
+            all.add(TypedReading.ofKeypad(sweep, all.size() + 1, each, "g" + all.size()));
+        }
+        readings.takeAll(number, position, all, by);
+    }
+
+    private long gauge(String mark) {
+        return eskarn.bean(GaugeService.class).all().stream()
+                .filter(gauge -> gauge.mark().equals(mark))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    @Test
+    void theDeviationOfTheMasterIsInEverySize() throws Exception {
+        ZeroService zeros = eskarn.bean(ZeroService.class);
+        open("TG-120", "B", 2);
+        eskarn.bean(GaugeUseService.class)
+                .choose(number, position, gauge("BG-1"), null, "found good again this morning", version(), by);
+        upToZero();
+        assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("SD-45"), "0", version(), by))
+                .hasMessageContaining("is not near 72.000 mm");
+        zeros.set(number, position, 1, gauge("SR-72"), "0", version(), by);
+        sweep("4", "6", "9", "12", "14", "18");
+        // The ring is 0.8 µm larger than 72: so is every size.
+        assertThat(setUp().verdict().value()).isCloseTo(72_004.8, within(1e-6));
+        assertThat(setUp().sweep().readings().get(0).typed()).isEqualTo("4");
+        assertThat(setUp().acceptable()).isTrue();
+        zeros.recheck(number, position, 1, "1", version(), by);
+        assertThat(setUp().acceptable()).isTrue();
+        assertThatThrownBy(() -> zeros.recheck(number, position, 1, "9", version(), by))
+                .hasMessageContaining("was read again already, and read 1");
+        assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("SR-72"), "0", version(), by))
+                .hasMessageContaining("Readings stand on this zero");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'', 75, 0 to below 60 degrees",
+        "'', -3, 0 to below 60 degrees",
+        "soft, '', is no reading",
+        "-1800, '', more than the gauge can move",
+        "6, '', An arm only droops",
+        "'', 1.2.3, is no angle"
+    })
+    void aCorrectionThatCannotBeIsRefused(String sag, String lever, String says) {
+        open("TG-110", "C", 1);
+        CorrectionService corrections = eskarn.bean(CorrectionService.class);
+        assertThatThrownBy(() -> corrections.set(
+                        number, position, new CorrectionsForm(false, sag, lever, "measured"), version(), by))
+                .hasMessageContaining(says);
+        assertThat(setUp().row().corrections().none()).isTrue();
+    }
+
+    @Test
+    void aMicrometerHasNoLeverAndNoArm() {
+        open("TG-113", "A", 1);
+        CorrectionService corrections = eskarn.bean(CorrectionService.class);
+        assertThatThrownBy(() -> corrections.set(
+                        number, position, new CorrectionsForm(false, "", "30", "measured"), version(), by))
+                .hasMessageContaining("A micrometer has no lever");
+    }
+
+    /** It reads 2 µm too much on a stack of the seat's size, so every size is 2 µm smaller, but for what the stack is off. */
+    @Test
+    void whatAMicrometerReadsTooMuchOnItsMasterIsTakenOff() throws Exception {
+        ZeroService zeros = eskarn.bean(ZeroService.class);
+        open("TG-113", "A", 1);
+        upToZero();
+        assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("GB-88"), "38.6", version(), by))
+                .hasMessageContaining("should read about 38 mm on this master, not 38.6");
+        zeros.set(number, position, 1, gauge("GB-88"), "38.002", version(), by);
+        double stack = setUp().sweep().zeros().get(0).deviation().doubleValue();
+        sweep("38.010", "38.010", "38.010", "38.010", "38.010", "38.010", "38.010", "38.010");
+        assertThat(setUp().verdict().value()).isCloseTo(38_008 + stack, within(1e-3));
+        zeros.recheck(number, position, 1, "38.003", version(), by);
+        assertThat(setUp().sweep().zeros().get(0).drift()).isCloseTo(1, within(1e-9));
+    }
+
+    @Test
+    void sagAndLeverChangeTheFigureAndNotWhatWasTyped() throws Exception {
+        open("TG-110", "C", 1);
+        upToZero();
+        confirm(Step.ZERO);
+        sweep("0", "2", "4", "6", "8", "6", "4", "2", "0");
+        confirm(Step.PROVE);
+        confirm(Step.VERDICT);
+        assertThat(setUp().verdict().value()).isEqualTo(8);
+        CorrectionService corrections = eskarn.bean(CorrectionService.class);
+        // Nobody takes a failing figure down without saying why.
+        assertThatThrownBy(() ->
+                        corrections.set(number, position, new CorrectionsForm(false, "-3", "30", " "), version(), by))
+                .hasMessageContaining("Readings stand already: enter how the sag or the angle was found");
+        corrections.set(
+                number, position, new CorrectionsForm(false, "-3", "30", "stiff mandrel, protractor"), version(), by);
+        assertThat(setUp().row().correctionsReason()).isEqualTo("stiff mandrel, protractor");
+        assertThat(setUp().row().correctionsByName()).isEqualTo("Mara Quill");
+        // At the bottom: 8 · cos 30° + 2 · 1.5; at the top 0.
+        assertThat(setUp().verdict().value()).isCloseTo(8 * Math.sqrt(0.75) + 3, within(1e-9));
+        assertThat(setUp().sweep().readings().get(4).typed()).isEqualTo("8");
+        assertThat(setUp().settled()).isFalse();
+    }
+
+    @Test
+    void theSimulatedIndicatorSendsTextLikeAGaugeAndRepeats() throws Exception {
+        SimulatedGauge simulated = eskarn.bean(SimulatedGauge.class);
+        open("TG-110", "C", 1);
+        simulated.put(number, position, Optional.of(42L), version(), by);
+        upToZero();
+        simulated.zero(number, position, version(), by);
+        confirm(Step.ZERO);
+        long sweep = setUp().sweep().row().id();
+        for (int place = 1; place <= 9; place++) {
+            simulated.take(number, position, sweep, place, "sim-" + place, by);
+        }
+        assertThat(setUp().sweep().complete()).isTrue();
+        assertThat(setUp().sweep().simulated()).isTrue();
+        assertThat(setUp().sweep().readings())
+                .allSatisfy(reading -> assertThat(reading.typed()).matches("[+-]?\\d+(\\.5)? µm"));
+        List<String> first =
+                setUp().sweep().readings().stream().map(ReadingRow::typed).toList();
+
+        open("TG-110", "C", 1);
+        simulated.put(number, position, Optional.of(42L), version(), by);
+        upToZero();
+        simulated.zero(number, position, version(), by);
+        confirm(Step.ZERO);
+        simulated.take(number, position, setUp().sweep().row().id(), 1, "sim", by);
+        simulated.take(number, position, setUp().sweep().row().id(), 2, "sim2", by);
+        assertThat(setUp().sweep().readings())
+                .extracting(ReadingRow::typed)
+                .containsExactly(first.get(0), first.get(1));
+        assertThatThrownBy(() -> simulated.put(number, position, Optional.empty(), version(), by))
+                .hasMessageContaining("before the first reading");
+    }
+
+    @Test
+    void aTraceFindsWhatRestsOnTheGaugeAndQuestionsItOnce() throws Exception {
+        TraceService tracing = eskarn.bean(TraceService.class);
+        open("TG-110", "C", 1);
+        upToZero();
+        confirm(Step.ZERO);
+        sweep("0", "4", "9", "14", "19", "14", "9", "4", "0");
+        long lever = setUp().sweep().gauge().id();
+        LocalDate since = Eskarn.today().minusDays(1);
+        Length small = Length.of("0.5", LengthUnit.MICROMETRE);
+        Length large = Length.of("2", LengthUnit.MICROMETRE);
+        assertThat(changing(tracing, lever, small, since)).doesNotContain(number);
+        assertThat(changing(tracing, lever, large, since)).contains(number);
+        assertThat(tracing.trace(lever, large, Eskarn.today().plusDays(2))).isEmpty();
+        assertThat(tracing.question(lever, large, since, by)).isPositive();
+        assertThat(tracing.question(lever, large, since, by)).isZero();
+        Question mine = tracing.questions(lever).stream()
+                .filter(question -> question.number() == number)
+                .findFirst()
+                .orElseThrow();
+        assertThatThrownBy(() -> tracing.settle(mine.id(), " ", by)).hasMessageContaining("Write why it stands");
+        tracing.settle(mine.id(), "rechecked", by);
+        assertThatThrownBy(() -> tracing.settle(mine.id(), "again", by)).hasMessageContaining("Somebody else settled");
+        for (Question other : tracing.questions(lever)) {
+            if (other.settledAt() == null) {
+                tracing.settle(other.id(), "test is over", by);
+            }
+        }
+    }
+
+    private static List<Integer> changing(TraceService tracing, long gauge, Length error, LocalDate since) {
+        return tracing.trace(gauge, error, since).stream()
+                .filter(TraceService.Touched::changes)
+                .map(touched -> touched.docket().row().number())
+                .toList();
+    }
+}
