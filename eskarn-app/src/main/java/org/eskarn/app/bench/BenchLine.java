@@ -25,7 +25,7 @@ record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
 
     static BenchLine of(Docket docket) {
         List<Mark> marks = docket.setUps().stream()
-                .map(setUp -> new Mark(setUp.requirement().row().title(), Standing.of(setUp)))
+                .map(setUp -> new Mark(setUp.requirement().title(), Standing.of(setUp)))
                 .toList();
         return new BenchLine(docket, marks, next(docket), docket.waitsFor().isPresent());
     }
@@ -36,11 +36,11 @@ record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
         }
         Optional<WaitsFor> waits = docket.waitsFor();
         if (waits.isPresent()) {
-            return docket.next().requirement().row().title() + " waits for "
+            return docket.next().requirement().title() + " waits for "
                     + waits.get().title();
         }
         SetUp setUp = docket.next();
-        String title = setUp.requirement().row().title();
+        String title = setUp.requirement().title();
         Step step = setUp.current();
         if (step == Step.SWEEP) {
             int read = setUp.sweep().readings().size();

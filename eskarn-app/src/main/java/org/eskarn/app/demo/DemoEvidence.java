@@ -58,9 +58,9 @@ class DemoEvidence {
                         "Length over the ends",
                         "Ends",
                         Characteristic.OUTSIDE_SIZE,
-                        "limitKind: PLUS_MINUS | nominal: 300.00 | upper: 0.50 | lower: -0.50 | layoutKind: POINTS | "
-                                + "layoutFirst: near edge; middle; far edge | gaugeKind: CALIPER | zeroRule: MASTER | "
-                                + "workKind: ON_THE_PLATE");
+                        "limit.kind: PLUS_MINUS | limit.nominal: 300.00 | limit.upper: 0.50 | limit.lower: -0.50 | layout.kind: POINTS | "
+                                + "layout.first: near edge; middle; far edge | gauge.kind: CALIPER | gauge.zeroRule: MASTER | "
+                                + "setUp.workKind: ON_THE_PLATE");
     }
 
     void make(LocalDate today) throws DocketConflict, SigningRefused {

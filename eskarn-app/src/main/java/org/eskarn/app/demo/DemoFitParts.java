@@ -11,10 +11,11 @@ import java.util.List;
 /** Drawings whose sizes are given as fits: pinion shaft and gearcase, lock pin and bush, wedge crank. */
 final class DemoFitParts {
 
-    private static final String SIX = "layoutKind: RINGS | layoutFirst: 10 25 40 | layoutSecond: 0 90 | "
-            + "zeroRule: MASTER | workKind: ON_THE_PLATE | ";
+    private static final String SIX = "layout.kind: RINGS | layout.first: 10 25 40 | layout.second: 0 90 | "
+            + "gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE | ";
 
-    private static final String PAIRS = "limitKind: FIT_CODE | zeroRule: MASTER | workKind: ON_THE_PLATE | ";
+    private static final String PAIRS =
+            "limit.kind: FIT_CODE | gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE | ";
 
     private DemoFitParts() {}
 
@@ -30,16 +31,16 @@ final class DemoFitParts {
                         "Journal to k5",
                         "Journal",
                         OUTSIDE_SIZE,
-                        "limitKind: FIT_CODE | nominal: 45 | code: k5 | setTo: 45.000 | gaugeKind: SNAP_GAUGE | "
-                                + "rule: STRINGENT | resolution: 0.5 | " + SIX
-                                + "circumstances: Bearing off, shaft at room temperature.")
+                        "limit.kind: FIT_CODE | limit.nominal: 45 | limit.code: k5 | gauge.setTo: 45.000 | gauge.kind: SNAP_GAUGE | "
+                                + "limit.rule: STRINGENT | gauge.resolution: 0.5 | " + SIX
+                                + "setUp.circumstances: Bearing off, shaft at room temperature.")
                 .asks(
                         "Pilot to g6",
                         "Pilot",
                         OUTSIDE_SIZE,
-                        "limitKind: FIT_CODE | nominal: 32 | code: g6 | setTo: 32.000 | gaugeKind: SNAP_GAUGE | "
-                                + "resolution: 0.5 | " + SIX
-                                + "circumstances: Distances from the shoulder.");
+                        "limit.kind: FIT_CODE | limit.nominal: 32 | limit.code: g6 | gauge.setTo: 32.000 | gauge.kind: SNAP_GAUGE | "
+                                + "gauge.resolution: 0.5 | " + SIX
+                                + "setUp.circumstances: Distances from the shoulder.");
     }
 
     private static DemoPart gearcaseHalf() {
@@ -50,22 +51,23 @@ final class DemoFitParts {
                         "Bearing seat to J7",
                         "Bearing seat",
                         BORE_SIZE,
-                        "limitKind: FIT_CODE | nominal: 85 | code: J7 | setTo: 85.000 | gaugeKind: BORE_GAUGE | "
-                                + "resolution: 1 | " + SIX
-                                + "circumstances: Halves bolted together, bolts torqued as the maker says, bearing out.")
+                        "limit.kind: FIT_CODE | limit.nominal: 85 | limit.code: J7 | gauge.setTo: 85.000 | gauge.kind: BORE_GAUGE | "
+                                + "gauge.resolution: 1 | " + SIX
+                                + "setUp.circumstances: Halves bolted together, bolts torqued as the maker says, bearing out.")
                 .asks(
                         "Pilot bore to H7",
                         "Pilot bore",
                         BORE_SIZE,
-                        "limitKind: FIT_CODE | nominal: 32 | code: H7 | setTo: 32.000 | gaugeKind: BORE_GAUGE | "
-                                + "resolution: 1 | " + SIX
-                                + "circumstances: Distances from the end the shoulder stands at.")
+                        "limit.kind: FIT_CODE | limit.nominal: 32 | limit.code: H7 | gauge.setTo: 32.000 | gauge.kind: BORE_GAUGE | "
+                                + "gauge.resolution: 1 | " + SIX
+                                + "setUp.circumstances: Distances from the end the shoulder stands at.")
                 .asks(
                         "Pilot in its bore",
                         "Pilot bore",
                         FIT_OF_PAIR,
-                        PAIRS + "nominal: 32 | code: H7/g6 | setTo: 32.000 | gaugeKind: BORE_GAUGE | resolution: 1 | "
-                                + "layoutFirst: front; middle; back");
+                        PAIRS
+                                + "limit.nominal: 32 | limit.code: H7/g6 | gauge.setTo: 32.000 | gauge.kind: BORE_GAUGE | gauge.resolution: 1 | "
+                                + "layout.first: front; middle; back");
     }
 
     private static DemoPart lockPin() {
@@ -75,15 +77,16 @@ final class DemoFitParts {
                         "Bush bore to RC4",
                         "Bush and pin",
                         BORE_SIZE,
-                        "limitKind: FIT_CODE | nominal: 1.25 | code: RC4 | setTo: 1.2500 | gaugeKind: BORE_GAUGE | "
-                                + "resolution: 1 | layoutKind: RINGS | layoutFirst: 0.25 1 1.75 | layoutSecond: 0 90 | "
-                                + "zeroRule: MASTER | workKind: ON_THE_PLATE")
+                        "limit.kind: FIT_CODE | limit.nominal: 1.25 | limit.code: RC4 | gauge.setTo: 1.2500 | gauge.kind: BORE_GAUGE | "
+                                + "gauge.resolution: 1 | layout.kind: RINGS | layout.first: 0.25 1 1.75 | layout.second: 0 90 | "
+                                + "gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE")
                 .asks(
                         "Pin in bush",
                         "Bush and pin",
                         FIT_OF_PAIR,
-                        PAIRS + "nominal: 1.25 | code: RC4 | setTo: 1.2500 | gaugeKind: BORE_GAUGE | resolution: 1 | "
-                                + "layoutFirst: flange end; far end");
+                        PAIRS
+                                + "limit.nominal: 1.25 | limit.code: RC4 | gauge.setTo: 1.2500 | gauge.kind: BORE_GAUGE | gauge.resolution: 1 | "
+                                + "layout.first: flange end; far end");
     }
 
     /** Pressed together; what holds is the interference. */
@@ -94,8 +97,9 @@ final class DemoFitParts {
                         "Pin in webs, before pressing",
                         "Pin in webs",
                         FIT_OF_PAIR,
-                        PAIRS + "nominal: 40 | code: H7/s6 | setTo: 40.000 | gaugeKind: BORE_GAUGE | resolution: 1 | "
-                                + "layoutFirst: web 1; web 2 | "
-                                + "circumstances: Before pressing: bore of each web and the pin where it will sit.");
+                        PAIRS
+                                + "limit.nominal: 40 | limit.code: H7/s6 | gauge.setTo: 40.000 | gauge.kind: BORE_GAUGE | gauge.resolution: 1 | "
+                                + "layout.first: web 1; web 2 | "
+                                + "setUp.circumstances: Before pressing: bore of each web and the pin where it will sit.");
     }
 }

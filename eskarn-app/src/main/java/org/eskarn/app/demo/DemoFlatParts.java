@@ -9,8 +9,8 @@ import java.util.List;
 /** Drawings of flat things: faces that are ground and packed, a bed, guides, axes, a link. */
 final class DemoFlatParts {
 
-    private static final String PLATE = "workKind: ON_THE_PLATE | resolution: 1";
-    private static final String MACHINE = "workKind: ON_THE_MACHINE | resolution: 10";
+    private static final String PLATE = "setUp.workKind: ON_THE_PLATE | gauge.resolution: 1";
+    private static final String MACHINE = "setUp.workKind: ON_THE_MACHINE | gauge.resolution: 10";
 
     private DemoFlatParts() {}
 
@@ -27,14 +27,15 @@ final class DemoFlatParts {
                         "Flatness of joint face",
                         "Joint face",
                         FLATNESS,
-                        "upper: 0.012 | layoutFirst: 15 75 135 195 255 | layoutSecond: 15 65 115 165 | " + PLATE)
+                        "limit.upper: 0.012 | layout.first: 15 75 135 195 255 | layout.second: 15 65 115 165 | "
+                                + PLATE)
                 .asks(
                         "Boss parallel to joint face",
                         "Boss",
                         PARALLELISM_OF_FACES,
-                        "upper: 0.010 | layoutKind: POINTS | "
-                                + "layoutFirst: rim round 100 80 at 70 in 8; bore round 100 80 at 30 in 6; ear left -15 80; ear right 215 80 | "
-                                + "datum: A | " + PLATE);
+                        "limit.upper: 0.010 | layout.kind: POINTS | "
+                                + "layout.first: rim round 100 80 at 70 in 8; bore round 100 80 at 30 in 6; ear left -15 80; ear right 215 80 | "
+                                + "limit.datum: A | " + PLATE);
     }
 
     /** Two bearings in one block, checked with an arbor and a mandrel. */
@@ -46,20 +47,20 @@ final class DemoFlatParts {
                         "Bores parallel to base",
                         "Bores",
                         PARALLELISM_OF_AXIS,
-                        "upper: 0.015 | per: 120 | span: 300 | statedAs: RESULTANT | reversal: FIXTURE_TURNED | "
-                                + "layoutFirst: upright; level | datum: A | " + PLATE
-                                + " | circumstances: Arbor in both bores, read over its ends; turned half round for the second set-up.")
+                        "limit.upper: 0.015 | limit.per: 120 | layout.span: 300 | limit.statedAs: RESULTANT | layout.reversal: FIXTURE_TURNED | "
+                                + "layout.first: upright; level | limit.datum: A | " + PLATE
+                                + " | setUp.circumstances: Arbor in both bores, read over its ends; turned half round for the second set-up.")
                 .asks(
                         "Bores in line",
                         "Bores",
                         BORES_IN_LINE,
-                        "upper: 0.020 | layoutFirst: upright; level | layoutSecond: 5 55 165 215 | " + PLATE)
+                        "limit.upper: 0.020 | layout.first: upright; level | layout.second: 5 55 165 215 | " + PLATE)
                 .asks(
                         "Mandrel through both bores",
                         "Bores",
                         FUNCTIONAL_FIT,
-                        "limitKind: ANSWER | layoutFirst: The mandrel passes both bores by hand; It turns freely in both | "
-                                + "gaugeKind: PLUG | workKind: ON_THE_PLATE");
+                        "limit.kind: ANSWER | layout.first: The mandrel passes both bores by hand; It turns freely in both | "
+                                + "gauge.kind: PLUG | setUp.workKind: ON_THE_PLATE");
     }
 
     private static DemoPart planerBed() {
@@ -70,27 +71,27 @@ final class DemoFlatParts {
                         "Straightness by straightedge",
                         "Bed way",
                         STRAIGHTNESS,
-                        "upper: 0.020 | layoutKind: STEPS | "
-                                + "layoutFirst: 0 150 300 450; 300 450 600 750; 600 750 900 1050 | " + PLATE)
+                        "limit.upper: 0.020 | layout.kind: STEPS | "
+                                + "layout.first: 0 150 300 450; 300 450 600 750; 600 750 900 1050 | " + PLATE)
                 .asks(
                         "Straightness by level",
                         "Bed way",
                         STRAIGHTNESS,
-                        "upper: 0.020 | zeroing: EACH_STEP | span: 1000 | layoutFirst: 150 300 450 600 750 900 1050 | "
-                                + "circumstances: Level with feet 150 mm apart, moved foot to foot. | "
+                        "limit.upper: 0.020 | gauge.zeroing: EACH_STEP | layout.span: 1000 | layout.first: 150 300 450 600 750 900 1050 | "
+                                + "setUp.circumstances: Level with feet 150 mm apart, moved foot to foot. | "
                                 + PLATE)
                 .asks(
                         "Upright square to bed",
                         "Upright",
                         SQUARENESS,
-                        "upper: 0.015 | per: 300 | reversal: ON_MASTER | layoutFirst: 20 90 160 230 300 | datum: A | "
+                        "limit.upper: 0.015 | limit.per: 300 | layout.reversal: ON_MASTER | layout.first: 20 90 160 230 300 | limit.datum: A | "
                                 + PLATE)
                 .asks(
                         "Upright square, both ways",
                         "Upright",
                         SQUARENESS,
-                        "upper: 0.020 | per: 300 | zeroing: EACH_STEP | layoutKind: LINES | layoutFirst: along; across | "
-                                + "layoutSecond: 20 110 200 290 | datum: A | " + PLATE);
+                        "limit.upper: 0.020 | limit.per: 300 | gauge.zeroing: EACH_STEP | layout.kind: LINES | layout.first: along; across | "
+                                + "layout.second: 20 110 200 290 | limit.datum: A | " + PLATE);
     }
 
     private static DemoPart planerGuides() {
@@ -100,10 +101,11 @@ final class DemoFlatParts {
                         "Guides to cutter",
                         "Guides",
                         PARALLELISM_OF_LINES,
-                        "upper: 0.10 | only: PLUS | "
-                                + "reason: A guide that closes towards the cutter traps the work and throws it. | span: 300 | "
-                                + "per: 300 | layoutFirst: left guide; right guide | datum: cutter | " + MACHINE
-                                + " | preparations: ! Isolate the machine and lock it off before reaching in. Prove that it is dead.\n! Cutter edges cut: turn the block by hand with a rag, never by the edges.\nMark one tooth and bring the same mark round to front and back.\nStand on the guide, plunger on the marked tooth.");
+                        "limit.upper: 0.10 | limit.only: PLUS | "
+                                + "limit.reason: A guide that closes towards the cutter traps the work and throws it. | layout.span: 300 | "
+                                + "limit.per: 300 | layout.first: left guide; right guide | limit.datum: cutter | "
+                                + MACHINE
+                                + " | setUp.preparations: ! Isolate the machine and lock it off before reaching in. Prove that it is dead.\n! Cutter edges cut: turn the block by hand with a rag, never by the edges.\nMark one tooth and bring the same mark round to front and back.\nStand on the guide, plunger on the marked tooth.");
     }
 
     private static DemoPart longLink() {
@@ -113,8 +115,8 @@ final class DemoFlatParts {
                         "Bend and twist",
                         "Eyes",
                         BEND_AND_TWIST,
-                        "upper: 0.030 | per: 100 | span: 120 | reversal: PART_TURNED | layoutFirst: bend; twist | "
-                                + "workKind: IN_A_FIXTURE | resolution: 2 | "
-                                + "circumstances: Arbors in both eyes, gaps under the straightedge 120 mm apart; the link is turned over in the fixture.");
+                        "limit.upper: 0.030 | limit.per: 100 | layout.span: 120 | layout.reversal: PART_TURNED | layout.first: bend; twist | "
+                                + "setUp.workKind: IN_A_FIXTURE | gauge.resolution: 2 | "
+                                + "setUp.circumstances: Arbors in both eyes, gaps under the straightedge 120 mm apart; the link is turned over in the fixture.");
     }
 }

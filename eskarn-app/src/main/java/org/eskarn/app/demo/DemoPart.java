@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.eskarn.app.page.FormFields;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.part.PartChangeService;
 import org.eskarn.app.part.PartChangeService.FeatureForm;
@@ -16,19 +17,17 @@ import org.eskarn.app.part.WorkKind;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A part of the demo as it is typed into the editor, field by field. */
 final class DemoPart {
 
     private static final Map<String, String> USUAL = Map.of(
-            "rule", "SIMPLE",
-            "zeroRule", "FIRST_STATION",
-            "flicker", "MIDDLE",
-            "gaugeKind", "INDICATOR",
-            "workKind", "BETWEEN_CENTRES");
+            "limit.rule", "SIMPLE",
+            "gauge.zeroRule", "FIRST_STATION",
+            "gauge.flicker", "MIDDLE",
+            "gauge.kind", "INDICATOR",
+            "setUp.workKind", "BETWEEN_CENTRES");
 
-    private final JsonMapper binding = JsonMapper.builder().build();
     private final PartForm head;
     private final LengthUnit unit;
     private final List<FeatureForm> features = new ArrayList<>();
@@ -62,9 +61,9 @@ final class DemoPart {
         form.put("title", title);
         form.put("feature", feature);
         form.put("characteristic", characteristic.name());
-        form.put("unit", unit.name());
-        form.put("lengthUnit", unit.name());
-        form.put("resolutionUnit", (unit.metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH).name());
+        form.put("limit.unit", unit.name());
+        form.put("layout.unit", unit.name());
+        form.put("gauge.resolutionUnit", (unit.metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH).name());
         for (String field : fields.split(" \\| ")) {
             int colon = field.indexOf(": ");
             form.put(field.substring(0, colon), field.substring(colon + 2));
@@ -84,8 +83,9 @@ final class DemoPart {
         for (Map<String, String> fields : requirements) {
             Map<String, Object> form = new HashMap<>(fields);
             form.put("featureId", Objects.requireNonNull(ids.get(form.remove("feature"))));
-            form.putIfAbsent("preparations", sheets.text(WorkKind.valueOf(String.valueOf(form.get("workKind")))));
-            editing.saveRequirement(id, version++, 0, binding.convertValue(form, RequirementForm.class));
+            form.putIfAbsent(
+                    "setUp.preparations", sheets.text(WorkKind.valueOf(String.valueOf(form.get("setUp.workKind")))));
+            editing.saveRequirement(id, version++, 0, FormFields.bind(RequirementForm.class, form));
         }
         return id;
     }

@@ -34,8 +34,9 @@ final class DemoParts {
     }
 
     private static DemoPart pinionShaft() {
-        String common = "upper: 0.020 | layoutFirst: 8 | datum: axis of the centres | resolution: 1 | circumstances: "
-                + CENTRES;
+        String common =
+                "limit.upper: 0.020 | layout.first: 8 | limit.datum: axis of the centres | gauge.resolution: 1 | setUp.circumstances: "
+                        + CENTRES;
         return DemoPart.metric("TG-110", "C", "Pinion shaft", "alloy steel, hardened and ground", "11.5")
                 .feature("Journal A", "A", OUTSIDE, "45", "the drive end")
                 .feature("Journal B", "B", OUTSIDE, "45", "the drive end")
@@ -46,7 +47,7 @@ final class DemoParts {
                         "Runout of gear seat",
                         "Gear seat",
                         CIRCULAR_RUNOUT_RADIAL,
-                        "upper: 0.030 | layoutFirst: 8 | datum: axis of the centres | resolution: 1 | circumstances: "
+                        "limit.upper: 0.030 | layout.first: 8 | limit.datum: axis of the centres | gauge.resolution: 1 | setUp.circumstances: "
                                 + CENTRES);
     }
 
@@ -57,9 +58,9 @@ final class DemoParts {
                         "Offset of pilot opening",
                         "Pilot opening",
                         OFFSET_OF_OPENING,
-                        "upper: 0.050 | statedAs: OFFSET | layoutFirst: 0 30 80 135 180 225 270 310 | "
-                                + "datum: axis of the gearcase shaft | resolution: 2 | workKind: ON_THE_MACHINE | "
-                                + "circumstances: Swept from the gearcase shaft, ring bolted up snug, dowels out. The bolts leave no room at some of the equal steps, so the stations stand where the stylus reaches.");
+                        "limit.upper: 0.050 | limit.statedAs: OFFSET | layout.first: 0 30 80 135 180 225 270 310 | "
+                                + "limit.datum: axis of the gearcase shaft | gauge.resolution: 2 | setUp.workKind: ON_THE_MACHINE | "
+                                + "setUp.circumstances: Swept from the gearcase shaft, ring bolted up snug, dowels out. The bolts leave no room at some of the equal steps, so the stations stand where the stylus reaches.");
     }
 
     private static DemoPart lockPin() {
@@ -70,14 +71,14 @@ final class DemoParts {
                         "Runout of pin body",
                         "Pin body",
                         CIRCULAR_RUNOUT_RADIAL,
-                        "upper: 0.0015 | rule: STRINGENT | layoutFirst: 8 | datum: axis of the centres | "
-                                + "resolution: 1 | circumstances: " + CENTRES)
+                        "limit.upper: 0.0015 | limit.rule: STRINGENT | layout.first: 8 | limit.datum: axis of the centres | "
+                                + "gauge.resolution: 1 | setUp.circumstances: " + CENTRES)
                 .asks(
                         "Runout of head",
                         "Head",
                         CIRCULAR_RUNOUT_RADIAL,
-                        "upper: 0.002 | rule: STRINGENT | layoutFirst: 8 | datum: axis of the centres | resolution: 1 | "
-                                + "circumstances: " + CENTRES);
+                        "limit.upper: 0.002 | limit.rule: STRINGENT | layout.first: 8 | limit.datum: axis of the centres | gauge.resolution: 1 | "
+                                + "setUp.circumstances: " + CENTRES);
     }
 
     private static DemoPart wedgeCrank() {
@@ -89,8 +90,9 @@ final class DemoParts {
                             "Runout of " + journal.toLowerCase(java.util.Locale.ROOT),
                             journal,
                             CIRCULAR_RUNOUT_RADIAL,
-                            "upper: 0.030 | layoutFirst: " + TWELVE
-                                    + " | datum: axis of the centres | resolution: 1 | circumstances: " + CENTRES);
+                            "limit.upper: 0.030 | layout.first: " + TWELVE
+                                    + " | limit.datum: axis of the centres | gauge.resolution: 1 | setUp.circumstances: "
+                                    + CENTRES);
         }
         return crank;
     }
@@ -103,35 +105,39 @@ final class DemoParts {
                         "Size of seat A",
                         "Seat A",
                         OUTSIDE_SIZE,
-                        "limitKind: PLUS_MINUS | nominal: 45.000 | upper: 0.018 | lower: 0.002 | layoutKind: RINGS | "
-                                + "layoutFirst: 8 20 32 | layoutSecond: 0 90 | gaugeKind: MICROMETER | resolution: 1 | "
-                                + "zeroRule: MASTER | warm: true | "
-                                + "circumstances: Straight from the grinder it measures large: let it come to the room first.")
+                        "limit.kind: PLUS_MINUS | limit.nominal: 45.000 | limit.upper: 0.018 | limit.lower: 0.002 | layout.kind: RINGS | "
+                                + "layout.first: 8 20 32 | layout.second: 0 90 | gauge.kind: MICROMETER | gauge.resolution: 1 | "
+                                + "gauge.zeroRule: MASTER | setUp.warm: true | "
+                                + "setUp.circumstances: Straight from the grinder it measures large: let it come to the room first.")
                 .asks(
                         "Out-of-round of seat A",
                         "Seat A",
                         OUT_OF_ROUND,
-                        "upper: 0.003 | statedAs: RADIAL | layoutKind: RINGS | layoutFirst: 8 32 | "
-                                + "layoutSecond: 0 45 90 135 | setTo: 45.000 | gaugeKind: SNAP_GAUGE | zeroRule: MASTER")
+                        "limit.upper: 0.003 | limit.statedAs: RADIAL | layout.kind: RINGS | layout.first: 8 32 | "
+                                + "layout.second: 0 45 90 135 | gauge.setTo: 45.000 | gauge.kind: SNAP_GAUGE | gauge.zeroRule: MASTER")
                 .asks(
                         "Taper of seat A",
                         "Seat A",
                         TAPER,
-                        "upper: 0.004 | per: 24 | layoutKind: RINGS | layoutFirst: 8 32 | layoutSecond: 0 90 | "
-                                + "setTo: 45.000 | gaugeKind: SNAP_GAUGE | zeroRule: MASTER")
-                .asks("Roundness of seat A", "Seat A", ROUNDNESS, "upper: 0.004 | layoutFirst: 24 | resolution: 0.2")
+                        "limit.upper: 0.004 | limit.per: 24 | layout.kind: RINGS | layout.first: 8 32 | layout.second: 0 90 | "
+                                + "gauge.setTo: 45.000 | gauge.kind: SNAP_GAUGE | gauge.zeroRule: MASTER")
+                .asks(
+                        "Roundness of seat A",
+                        "Seat A",
+                        ROUNDNESS,
+                        "limit.upper: 0.004 | layout.first: 24 | gauge.resolution: 0.2")
                 .asks(
                         "Total runout of seat A",
                         "Seat A",
                         TOTAL_RUNOUT,
-                        "upper: 0.012 | layoutFirst: 8 20 32 | layoutSecond: 4 | datum: axis of the centres | "
-                                + "resolution: 1 | repeats: 2 | circumstances: " + CENTRES)
+                        "limit.upper: 0.012 | layout.first: 8 20 32 | layout.second: 4 | limit.datum: axis of the centres | "
+                                + "gauge.resolution: 1 | gauge.repeats: 2 | setUp.circumstances: " + CENTRES)
                 .asks(
                         "Keyways in line",
                         "Keyways",
                         PHASE_ANGLE,
-                        "upper: 0.25 | radius: 22 | layoutFirst: gear keyway; coupling keyway | datum: A | "
-                                + "resolution: 10");
+                        "limit.upper: 0.25 | layout.radius: 22 | layout.first: gear keyway; coupling keyway | limit.datum: A | "
+                                + "gauge.resolution: 10");
     }
 
     private static DemoPart gearcase() {
@@ -144,36 +150,36 @@ final class DemoParts {
                         "Flatness of joint face",
                         "Joint face",
                         FLATNESS,
-                        "upper: 0.030 | layoutFirst: 20 140 260 380 | layoutSecond: 15 110 205 | "
-                                + "workKind: ON_THE_PLATE | resolution: 2 | "
-                                + "circumstances: Upside down on three jacks, levelled so that three corners read alike.")
+                        "limit.upper: 0.030 | layout.first: 20 140 260 380 | layout.second: 15 110 205 | "
+                                + "setUp.workKind: ON_THE_PLATE | gauge.resolution: 2 | "
+                                + "setUp.circumstances: Upside down on three jacks, levelled so that three corners read alike.")
                 .asks(
                         "Size of bearing bore 1",
                         "Bearing bore 1",
                         BORE_SIZE,
-                        "limitKind: PLUS_MINUS | nominal: 72.000 | upper: 0.030 | lower: 0.000 | layoutKind: RINGS | "
-                                + "layoutFirst: 5 15 25 | layoutSecond: 0 90 | setTo: 72.000 | gaugeKind: BORE_GAUGE | "
-                                + "resolution: 1 | zeroRule: MASTER | workKind: ON_THE_PLATE | "
-                                + "circumstances: Halves bolted together, bolts torqued as the maker says, bearing out.")
+                        "limit.kind: PLUS_MINUS | limit.nominal: 72.000 | limit.upper: 0.030 | limit.lower: 0.000 | layout.kind: RINGS | "
+                                + "layout.first: 5 15 25 | layout.second: 0 90 | gauge.setTo: 72.000 | gauge.kind: BORE_GAUGE | "
+                                + "gauge.resolution: 1 | gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE | "
+                                + "setUp.circumstances: Halves bolted together, bolts torqued as the maker says, bearing out.")
                 .asks(
                         "Bore 1 parallel to joint face",
                         "Bearing bore 1",
                         PARALLELISM_OF_AXIS,
-                        "upper: 0.040 | per: 300 | span: 420 | layoutFirst: upright; level | datum: A | "
-                                + "workKind: ON_THE_PLATE | resolution: 2 | repeats: 2 | "
-                                + "circumstances: Arbor in the bore; for the second sweep turn it half round.")
+                        "limit.upper: 0.040 | limit.per: 300 | layout.span: 420 | layout.first: upright; level | limit.datum: A | "
+                                + "setUp.workKind: ON_THE_PLATE | gauge.resolution: 2 | gauge.repeats: 2 | "
+                                + "setUp.circumstances: Arbor in the bore; for the second sweep turn it half round.")
                 .asks(
                         "End face square to joint face",
                         "End face",
                         SQUARENESS,
-                        "upper: 0.020 | per: 100 | layoutFirst: 10 60 110 160 | datum: A | workKind: ON_THE_PLATE | "
-                                + "resolution: 2")
+                        "limit.upper: 0.020 | limit.per: 100 | layout.first: 10 60 110 160 | limit.datum: A | setUp.workKind: ON_THE_PLATE | "
+                                + "gauge.resolution: 2")
                 .asks(
                         "Depth of seal seat",
                         "Seal seat",
                         DEPTH_AND_PITCH,
-                        "limitKind: PLUS_MINUS | nominal: 12.00 | upper: 0.10 | lower: -0.10 | "
-                                + "layoutFirst: top; right; bottom; left | gaugeKind: DEPTH_GAUGE | workKind: ON_THE_PLATE");
+                        "limit.kind: PLUS_MINUS | limit.nominal: 12.00 | limit.upper: 0.10 | limit.lower: -0.10 | "
+                                + "layout.first: top; right; bottom; left | gauge.kind: DEPTH_GAUGE | setUp.workKind: ON_THE_PLATE");
     }
 
     private static DemoPart thrustWasher() {
@@ -185,20 +191,20 @@ final class DemoParts {
                         "Parallelism of the faces",
                         "Faces",
                         PARALLELISM_OF_FACES,
-                        "upper: 0.0010 | layoutFirst: 0.5 2.5 4.5 | layoutSecond: 0.5 2 3.5 | workKind: ON_THE_PLATE | "
-                                + "resolution: 1")
+                        "limit.upper: 0.0010 | layout.first: 0.5 2.5 4.5 | layout.second: 0.5 2 3.5 | setUp.workKind: ON_THE_PLATE | "
+                                + "gauge.resolution: 1")
                 .asks(
                         "Thickness",
                         "Thickness",
                         OUTSIDE_SIZE,
-                        "limitKind: BETWEEN | lower: 0.3740 | upper: 0.3750 | layoutKind: POINTS | "
-                                + "layoutFirst: front left; front right; back right; back left | gaugeKind: MICROMETER | "
-                                + "zeroRule: MASTER | workKind: ON_THE_PLATE | serviceLower: 0.3710 | serviceUpper: 0.3750")
+                        "limit.kind: BETWEEN | limit.lower: 0.3740 | limit.upper: 0.3750 | layout.kind: POINTS | "
+                                + "layout.first: front left; front right; back right; back left | gauge.kind: MICROMETER | "
+                                + "gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE | limit.serviceLower: 0.3710 | limit.serviceUpper: 0.3750")
                 .asks(
                         "Straightness of long edge",
                         "Long edge",
                         STRAIGHTNESS,
-                        "upper: 0.002 | layoutFirst: 0.25 1 2 3 4 4.75 | workKind: ON_THE_PLATE | resolution: 1");
+                        "limit.upper: 0.002 | layout.first: 0.25 1 2 3 4 4.75 | setUp.workKind: ON_THE_PLATE | gauge.resolution: 1");
     }
 
     private static DemoPart lockPinBush() {
@@ -208,22 +214,22 @@ final class DemoParts {
                         "Bush bore by pins",
                         "Bush bore",
                         PIN_CHECK,
-                        "limitKind: BETWEEN | lower: 0.7505 | upper: 0.7520 | layoutFirst: flange end; far end | "
-                                + "gaugeKind: PINS | zeroRule: MASTER | workKind: ON_THE_PLATE")
+                        "limit.kind: BETWEEN | limit.lower: 0.7505 | limit.upper: 0.7520 | layout.first: flange end; far end | "
+                                + "gauge.kind: PINS | gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE")
                 .asks(
                         "Clearance of pin in bush",
                         "Bush bore",
                         FIT_OF_PAIR,
-                        "lower: 0.0008 | upper: 0.0022 | serviceLower: 0.0008 | serviceUpper: 0.0040 | "
-                                + "layoutFirst: flange end; far end | setTo: 0.7500 | gaugeKind: BORE_GAUGE | resolution: 1 | "
-                                + "zeroRule: MASTER | workKind: ON_THE_PLATE")
+                        "limit.lower: 0.0008 | limit.upper: 0.0022 | limit.serviceLower: 0.0008 | limit.serviceUpper: 0.0040 | "
+                                + "layout.first: flange end; far end | gauge.setTo: 0.7500 | gauge.kind: BORE_GAUGE | gauge.resolution: 1 | "
+                                + "gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE")
                 .asks(
                         "Lock pin enters",
                         "Bush bore",
                         FUNCTIONAL_FIT,
-                        "limitKind: ANSWER | "
-                                + "layoutFirst: The mandrel enters by hand to the shoulder; It turns freely through one turn | "
-                                + "gaugeKind: PLUG | workKind: IN_THE_ASSEMBLY");
+                        "limit.kind: ANSWER | "
+                                + "layout.first: The mandrel enters by hand to the shoulder; It turns freely through one turn | "
+                                + "gauge.kind: PLUG | setUp.workKind: IN_THE_ASSEMBLY");
     }
 
     private static DemoPart couplingLink() {
@@ -234,15 +240,15 @@ final class DemoParts {
                         "Bend and twist",
                         "Eyes",
                         BEND_AND_TWIST,
-                        "upper: 0.002 | per: 6 | span: 4 | layoutFirst: bend; twist | workKind: IN_A_FIXTURE | "
-                                + "resolution: 1 | repeats: 2 | "
-                                + "circumstances: Arbors in both eyes; for the second sweep turn the link over: half the sum is the fixture’s.")
+                        "limit.upper: 0.002 | limit.per: 6 | layout.span: 4 | layout.first: bend; twist | setUp.workKind: IN_A_FIXTURE | "
+                                + "gauge.resolution: 1 | gauge.repeats: 2 | "
+                                + "setUp.circumstances: Arbors in both eyes; for the second sweep turn the link over: half the sum is the fixture’s.")
                 .asks(
                         "Length against last year",
                         "Length",
                         RECORD,
-                        "limitKind: NONE | layoutFirst: upper side; lower side | workKind: IN_A_FIXTURE | "
-                                + "circumstances: From the master link; no limit is given, the figures are compared year by year.");
+                        "limit.kind: NONE | layout.first: upper side; lower side | setUp.workKind: IN_A_FIXTURE | "
+                                + "setUp.circumstances: From the master link; no limit is given, the figures are compared year by year.");
     }
 
     private static DemoPart indexingPlate() {
@@ -254,23 +260,23 @@ final class DemoParts {
                         "Flatness of the plate",
                         "Plate",
                         FLATNESS,
-                        "upper: 0.0015 | layoutKind: POINTS | "
-                                + "layoutFirst: 12 o'clock 0 4; 2 o'clock 3.46 2; 4 o'clock 3.46 -2; 6 o'clock 0 -4; 8 o'clock -3.46 -2; 10 o'clock -3.46 2; hub 0 0 | "
-                                + "workKind: ON_THE_PLATE | resolution: 1")
+                        "limit.upper: 0.0015 | layout.kind: POINTS | "
+                                + "layout.first: 12 o'clock 0 4; 2 o'clock 3.46 2; 4 o'clock 3.46 -2; 6 o'clock 0 -4; 8 o'clock -3.46 -2; 10 o'clock -3.46 2; hub 0 0 | "
+                                + "setUp.workKind: ON_THE_PLATE | gauge.resolution: 1")
                 .asks(
                         "Holes by pins",
                         "Ring of holes",
                         PIN_CHECK,
-                        "limitKind: BETWEEN | lower: 0.3760 | upper: 0.3775 | "
-                                + "layoutFirst: hole 1; hole 4; hole 7; hole 10 | gaugeKind: PINS | zeroRule: MASTER | "
-                                + "workKind: ON_THE_PLATE")
+                        "limit.kind: BETWEEN | limit.lower: 0.3760 | limit.upper: 0.3775 | "
+                                + "layout.first: hole 1; hole 4; hole 7; hole 10 | gauge.kind: PINS | gauge.zeroRule: MASTER | "
+                                + "setUp.workKind: ON_THE_PLATE")
                 .asks(
                         "Pitch from hole to hole",
                         "Pitch",
                         DEPTH_AND_PITCH,
-                        "limitKind: PLUS_MINUS | nominal: 2.0000 | upper: 0.0010 | lower: -0.0010 | setTo: 2.0000 | "
-                                + "layoutFirst: 1 to 2; 2 to 3; 3 to 4; 4 to 5; 5 to 6; 6 to 1 | workKind: ON_THE_PLATE | "
-                                + "resolution: 1 | zeroRule: MASTER");
+                        "limit.kind: PLUS_MINUS | limit.nominal: 2.0000 | limit.upper: 0.0010 | limit.lower: -0.0010 | gauge.setTo: 2.0000 | "
+                                + "layout.first: 1 to 2; 2 to 3; 3 to 4; 4 to 5; 5 to 6; 6 to 1 | setUp.workKind: ON_THE_PLATE | "
+                                + "gauge.resolution: 1 | gauge.zeroRule: MASTER");
     }
 
     private static DemoPart centrePivot() {
@@ -280,15 +286,15 @@ final class DemoParts {
                         "Sideways play",
                         "Pivot",
                         PLAY,
-                        "upper: 0.08 | serviceUpper: 0.20 | layoutFirst: 5 | workKind: IN_THE_ASSEMBLY | "
-                                + "resolution: 10 | "
-                                + "circumstances: Pushed and pulled by hand bar across the bridge, bolts torqued.")
+                        "limit.upper: 0.08 | limit.serviceUpper: 0.20 | layout.first: 5 | setUp.workKind: IN_THE_ASSEMBLY | "
+                                + "gauge.resolution: 10 | "
+                                + "setUp.circumstances: Pushed and pulled by hand bar across the bridge, bolts torqued.")
                 .asks(
                         "Play along the pivot",
                         "Pivot",
                         PLAY,
-                        "limitKind: BETWEEN | lower: 0.05 | upper: 0.25 | layoutFirst: 3 | workKind: IN_THE_ASSEMBLY | "
-                                + "resolution: 10");
+                        "limit.kind: BETWEEN | limit.lower: 0.05 | limit.upper: 0.25 | layout.first: 3 | setUp.workKind: IN_THE_ASSEMBLY | "
+                                + "gauge.resolution: 10");
     }
 
     private static DemoPart dividingTable() {
@@ -298,15 +304,15 @@ final class DemoParts {
                         "Axial runout of the table",
                         "Table",
                         CIRCULAR_RUNOUT_AXIAL,
-                        "upper: 0.010 | radius: 115 | layoutFirst: " + TWELVE
-                                + " | resolution: 1 | workKind: ON_THE_PLATE | "
-                                + "circumstances: The maker’s certificate allows 0.010 and claims 0.004.")
+                        "limit.upper: 0.010 | layout.radius: 115 | layout.first: " + TWELVE
+                                + " | gauge.resolution: 1 | setUp.workKind: ON_THE_PLATE | "
+                                + "setUp.circumstances: The maker’s certificate allows 0.010 and claims 0.004.")
                 .asks(
                         "Radial runout of the centring",
                         "Table",
                         CIRCULAR_RUNOUT_RADIAL,
-                        "upper: 0.008 | statedAs: OFFSET | layoutFirst: " + TWELVE
-                                + " | resolution: 1 | workKind: ON_THE_PLATE");
+                        "limit.upper: 0.008 | limit.statedAs: OFFSET | layout.first: " + TWELVE
+                                + " | gauge.resolution: 1 | setUp.workKind: ON_THE_PLATE");
     }
 
     private static DemoPart brakeGuide() {
@@ -316,11 +322,11 @@ final class DemoParts {
                         "Guide to cutter",
                         "Guide",
                         PARALLELISM_OF_LINES,
-                        "upper: 0.004 | only: PLUS | "
-                                + "reason: A guide that closes towards the cutter traps the work and throws it. | span: 12 | "
-                                + "per: 12 | layoutFirst: upper edge | datum: cutter | workKind: ON_THE_MACHINE | "
-                                + "resolution: 10 | "
-                                + "preparations: ! Isolate the machine and lock it off before reaching in. Prove that it is dead.\n! Cutter edges cut: turn the block by hand with a rag, never by the edges.\nMark one tooth and bring the same mark round to front and back.\nStand on the guide, plunger on the marked tooth.");
+                        "limit.upper: 0.004 | limit.only: PLUS | "
+                                + "limit.reason: A guide that closes towards the cutter traps the work and throws it. | layout.span: 12 | "
+                                + "limit.per: 12 | layout.first: upper edge | limit.datum: cutter | setUp.workKind: ON_THE_MACHINE | "
+                                + "gauge.resolution: 10 | "
+                                + "setUp.preparations: ! Isolate the machine and lock it off before reaching in. Prove that it is dead.\n! Cutter edges cut: turn the block by hand with a rag, never by the edges.\nMark one tooth and bring the same mark round to front and back.\nStand on the guide, plunger on the marked tooth.");
     }
 
     private static DemoPart comparatorStand() {
@@ -330,13 +336,13 @@ final class DemoParts {
                         "Face along its slide",
                         "Working face",
                         PARALLELISM_OF_LINES,
-                        "upper: 0.005 | layoutFirst: bottom; middle; top | workKind: ON_THE_PLATE | resolution: 0.2 | "
-                                + "circumstances: The slide at the bottom, in the middle and at the top.")
+                        "limit.upper: 0.005 | layout.first: bottom; middle; top | setUp.workKind: ON_THE_PLATE | gauge.resolution: 0.2 | "
+                                + "setUp.circumstances: The slide at the bottom, in the middle and at the top.")
                 .asks(
                         "Face when seated again",
                         "Working face",
                         PARALLELISM_OF_LINES,
-                        "upper: 0.005 | layoutFirst: seating 1; seating 2; seating 3 | workKind: ON_THE_PLATE | "
-                                + "resolution: 0.2");
+                        "limit.upper: 0.005 | layout.first: seating 1; seating 2; seating 3 | setUp.workKind: ON_THE_PLATE | "
+                                + "gauge.resolution: 0.2");
     }
 }

@@ -23,9 +23,9 @@ final class DemoRoundParts {
                         "Offset of pilot opening",
                         "Pilot opening",
                         OFFSET_OF_OPENING,
-                        "upper: 0.030 | statedAs: OFFSET | layoutFirst: 0 30 80 135 180 225 270 310 | "
-                                + "datum: axis of the idler shaft | resolution: 2 | workKind: ON_THE_MACHINE | "
-                                + "circumstances: Swept from the idler shaft, ring bolted up snug, dowels out.");
+                        "limit.upper: 0.030 | limit.statedAs: OFFSET | layout.first: 0 30 80 135 180 225 270 310 | "
+                                + "limit.datum: axis of the idler shaft | gauge.resolution: 2 | setUp.workKind: ON_THE_MACHINE | "
+                                + "setUp.circumstances: Swept from the idler shaft, ring bolted up snug, dowels out.");
     }
 
     /** Pressed together from three pieces. */
@@ -36,9 +36,9 @@ final class DemoRoundParts {
                         "Runout of the journals",
                         "Journals",
                         CIRCULAR_RUNOUT_RADIAL,
-                        "upper: 0.030 | layoutKind: RINGS | layoutFirst: 40 180 320 | layoutSecond: 8 | "
-                                + "zeroing: EACH_STEP | datum: axis of the centres | resolution: 1 | "
-                                + "circumstances: Between dead centres, turned by hand; the gauge is set to zero again at each journal.");
+                        "limit.upper: 0.030 | layout.kind: RINGS | layout.first: 40 180 320 | layout.second: 8 | "
+                                + "gauge.zeroing: EACH_STEP | limit.datum: axis of the centres | gauge.resolution: 1 | "
+                                + "setUp.circumstances: Between dead centres, turned by hand; the gauge is set to zero again at each journal.");
     }
 
     /** Turned between centres, and measured on the lathe. */
@@ -49,15 +49,15 @@ final class DemoRoundParts {
                         "Size of bearing seat",
                         "Bearing seat",
                         OUTSIDE_SIZE,
-                        "limitKind: PLUS_MINUS | nominal: 38.000 | upper: 0.018 | lower: 0.002 | layoutKind: RINGS | "
-                                + "layoutFirst: 10 40 70 100 | layoutSecond: 0 90 | gaugeKind: MICROMETER | resolution: 1 | "
-                                + "zeroRule: MASTER | workKind: ON_THE_MACHINE | warm: true")
+                        "limit.kind: PLUS_MINUS | limit.nominal: 38.000 | limit.upper: 0.018 | limit.lower: 0.002 | layout.kind: RINGS | "
+                                + "layout.first: 10 40 70 100 | layout.second: 0 90 | gauge.kind: MICROMETER | gauge.resolution: 1 | "
+                                + "gauge.zeroRule: MASTER | setUp.workKind: ON_THE_MACHINE | setUp.warm: true")
                 .asks(
                         "Taper of bearing seat",
                         "Bearing seat",
                         TAPER,
-                        "upper: 0.006 | per: 90 | layoutKind: RINGS | layoutFirst: 10 100 | layoutSecond: 0 90 | "
-                                + "gaugeKind: MICROMETER | resolution: 1 | zeroRule: MASTER | workKind: ON_THE_MACHINE");
+                        "limit.upper: 0.006 | limit.per: 90 | layout.kind: RINGS | layout.first: 10 100 | layout.second: 0 90 | "
+                                + "gauge.kind: MICROMETER | gauge.resolution: 1 | gauge.zeroRule: MASTER | setUp.workKind: ON_THE_MACHINE");
     }
 
     private static DemoPart drilledPlate() {
@@ -69,21 +69,21 @@ final class DemoRoundParts {
                         "Pitch round the ring",
                         "Ring of holes",
                         PITCH,
-                        "upper: 0.015 | statedAs: ACCUMULATED | layoutKind: RING | layoutFirst: 12 | resolution: 1 | "
-                                + "workKind: ON_THE_PLATE")
+                        "limit.upper: 0.015 | limit.statedAs: ACCUMULATED | layout.kind: RING | layout.first: 12 | gauge.resolution: 1 | "
+                                + "setUp.workKind: ON_THE_PLATE")
                 .asks(
                         "Depth of the counterbores",
                         "Counterbores",
                         DEPTH_AND_PITCH,
-                        "limitKind: PLUS_MINUS | nominal: 12.00 | upper: 0.15 | lower: -0.15 | layoutKind: POINTS | "
-                                + "layoutFirst: drill 1: a; drill 1: b; drill 1: c; drill 1: d; drill 2: a; drill 2: b; drill 2: c; drill 2: d | "
-                                + "gaugeKind: DEPTH_GAUGE | workKind: ON_THE_PLATE")
+                        "limit.kind: PLUS_MINUS | limit.nominal: 12.00 | limit.upper: 0.15 | limit.lower: -0.15 | layout.kind: POINTS | "
+                                + "layout.first: drill 1: a; drill 1: b; drill 1: c; drill 1: d; drill 2: a; drill 2: b; drill 2: c; drill 2: d | "
+                                + "gauge.kind: DEPTH_GAUGE | setUp.workKind: ON_THE_PLATE")
                 .asks(
                         "Dowel hole by a series of pins",
                         "Dowel hole",
                         PIN_CHECK,
-                        "limitKind: BETWEEN | lower: 6.000 | upper: 6.022 | layoutKind: PINS | "
-                                + "layoutFirst: 5.99 6.00 6.01 6.02 | pinClass: -0.002 | gaugeKind: PINS | "
-                                + "zeroRule: MASTER | workKind: ON_THE_PLATE");
+                        "limit.kind: BETWEEN | limit.lower: 6.000 | limit.upper: 6.022 | layout.kind: PINS | "
+                                + "layout.first: 5.99 6.00 6.01 6.02 | gauge.pinClass: -0.002 | gauge.kind: PINS | "
+                                + "gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE");
     }
 }

@@ -20,27 +20,27 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
     /** The set-up at a position of the drawing, from 1. */
     public Optional<SetUp> at(int position) {
         return setUps.stream()
-                .filter(setUp -> setUp.requirement().row().position() == position)
+                .filter(setUp -> setUp.requirement().position() == position)
                 .findFirst();
     }
 
     /** The set-ups in the order in which they are best worked. */
     public List<SetUp> suggested() {
         Set<String> named = setUps.stream()
-                .flatMap(
-                        setUp -> Arrays.stream(setUp.requirement().row().datum().split("[^A-Za-z]+")))
+                .flatMap(setUp ->
+                        Arrays.stream(setUp.requirement().limitTerms().datum().split("[^A-Za-z]+")))
                 .collect(Collectors.toSet());
         List<Integer> order = SuggestedOrder.of(setUps.stream()
                 .map(setUp -> new SuggestedOrder.Item(
-                        setUp.requirement().row().position(),
+                        setUp.requirement().position(),
                         !setUp.requirement().feature().letter().isEmpty()
                                 && named.contains(setUp.requirement().feature().letter()),
                         setUp.requirement().zeroName(),
-                        setUp.requirement().row().warm()))
+                        setUp.requirement().setUp().warm()))
                 .toList());
         return setUps.stream()
                 .sorted(Comparator.comparingInt(
-                        setUp -> order.indexOf(setUp.requirement().row().position())))
+                        setUp -> order.indexOf(setUp.requirement().position())))
                 .toList();
     }
 
@@ -63,7 +63,7 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
     public List<String> open() {
         return setUps.stream()
                 .filter(setUp -> !setUp.settled())
-                .map(setUp -> setUp.requirement().row().title()
+                .map(setUp -> setUp.requirement().title()
                         + setUp.waitsFor()
                                 .map(holds -> ", on hold for " + holds.title())
                                 .orElse(", at " + setUp.current().title()))

@@ -144,7 +144,7 @@ public class DocketService {
         LocalDate today = LocalDate.now(clock);
         return parts.requirements(partId).stream()
                 .collect(toMap(
-                        requirement -> requirement.row().id(),
+                        requirement -> requirement.id(),
                         requirement -> new FirstGauges(
                                 GaugeChoice.usual(requirement, 1, all, today)
                                         .map(Gauge::id)

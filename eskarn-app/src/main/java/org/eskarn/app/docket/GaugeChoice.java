@@ -95,7 +95,7 @@ public final class GaugeChoice {
             return "it does not reach the size";
         }
         boolean fine = requirement
-                .row()
+                .gauge()
                 .finest()
                 .map(finest -> gauge.dial().graduation().micrometres() <= finest.micrometres() + 1e-9)
                 .orElse(true);
@@ -109,7 +109,7 @@ public final class GaugeChoice {
      * @param number 1, or 2 for the gauge of the second reading of each pair
      */
     static Optional<Gauge> usual(PartRequirement requirement, int number, List<Gauge> all, LocalDate today) {
-        Long named = requirement.row().gaugeId();
+        Long named = requirement.gauge().gaugeId();
         List<Offer> able = offers(requirement, number, all, today).stream()
                 .filter(offer -> offer.refusal().isEmpty())
                 .toList();

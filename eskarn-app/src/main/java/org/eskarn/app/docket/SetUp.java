@@ -219,7 +219,7 @@ public record SetUp(
                 && sweeps().size() > 1
                 && sweep().setAside() == null
                 && (attempt().sweeps().size() == 1
-                        || attempt().counted().size() >= requirement.row().repeats());
+                        || attempt().counted().size() >= requirement.gauge().repeats());
     }
 
     /** Whether a correction was decided on or logged since the last one that was measured. */

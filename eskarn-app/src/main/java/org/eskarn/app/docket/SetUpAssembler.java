@@ -41,12 +41,8 @@ record SetUpAssembler(
     List<SetUp> setUps(List<SetUpRow> rows, List<PartRequirement> requirements) {
         Map<Long, SetUpRow> byRequirement = rows.stream().collect(toMap(SetUpRow::requirementId, Function.identity()));
         return requirements.stream()
-                .filter(requirement ->
-                        byRequirement.containsKey(requirement.row().id()))
-                .map(requirement -> setUp(
-                        Objects.requireNonNull(
-                                byRequirement.get(requirement.row().id())),
-                        requirement))
+                .filter(requirement -> byRequirement.containsKey(requirement.id()))
+                .map(requirement -> setUp(Objects.requireNonNull(byRequirement.get(requirement.id())), requirement))
                 .toList();
     }
 
@@ -151,7 +147,7 @@ record SetUpAssembler(
 
     private Gauge gauge(@Nullable Long id, PartRequirement requirement) {
         return id == null
-                ? Gauge.none(requirement.gaugeKind(), requirement.row().layoutUnit())
+                ? Gauge.none(requirement.gaugeKind(), requirement.layout().layoutUnit())
                 : Objects.requireNonNull(gauges.get(id));
     }
 
@@ -165,7 +161,7 @@ record SetUpAssembler(
                 ? null
                 : requirement
                         .secondGaugeKind()
-                        .map(kind -> Gauge.none(kind, requirement.row().layoutUnit()))
+                        .map(kind -> Gauge.none(kind, requirement.layout().layoutUnit()))
                         .orElse(null);
     }
 }

@@ -41,9 +41,9 @@ public final class SetUpDisplay {
     public static Display figures(SetUp setUp, Units units) {
         PartRequirement requirement = setUp.requirement();
         LengthUnit unit = units.shown(requirement.figureUnit(drawnUnit(setUp)));
-        boolean angular = requirement.row().characteristic().angular();
+        boolean angular = requirement.characteristic().angular();
         double radius =
-                requirement.row().basis().radius().map(r -> r.micrometres()).orElse(0.0);
+                requirement.terms().basis().radius().map(r -> r.micrometres()).orElse(0.0);
         return new Display(unit, angular ? radius : 0);
     }
 
@@ -58,7 +58,7 @@ public final class SetUpDisplay {
 
     public static Picture picture(SetUp setUp, Display display, View view) {
         PartRequirement requirement = setUp.requirement();
-        Display said = requirement.row().characteristic().sized()
+        Display said = requirement.characteristic().sized()
                 ? new Display(requirement
                         .limit()
                         .unit()

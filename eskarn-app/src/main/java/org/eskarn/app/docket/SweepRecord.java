@@ -122,7 +122,7 @@ public record SweepRecord(
         List<Place> places = new ArrayList<>();
         for (String place : written) {
             try {
-                places.add(requirement.row().written().hunted(place));
+                places.add(requirement.layout().written().hunted(place));
             } catch (LayoutRejected e) {
                 throw new IllegalStateException("station “" + place + "” was never accepted", e);
             }

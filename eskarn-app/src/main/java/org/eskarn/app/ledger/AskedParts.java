@@ -11,13 +11,17 @@ import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.ledger.document.Choice;
 import org.eskarn.app.ledger.document.DrawnRequirement;
 import org.eskarn.app.ledger.document.DrawnRequirement.FeaturePart;
+import org.eskarn.app.ledger.document.DrawnRequirement.FurtherPart;
 import org.eskarn.app.ledger.document.DrawnRequirement.LayoutPart;
 import org.eskarn.app.ledger.document.DrawnRequirement.LimitPart;
 import org.eskarn.app.part.Feature;
+import org.eskarn.app.part.GaugeTerms;
+import org.eskarn.app.part.LayoutTerms;
 import org.eskarn.app.part.PartRequirement;
-import org.eskarn.app.part.RequirementRow;
+import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
+import org.jspecify.annotations.Nullable;
 
 /** What the drawing asks, for a document. */
 final class AskedParts {
@@ -25,16 +29,20 @@ final class AskedParts {
     private AskedParts() {}
 
     static DrawnRequirement of(PartRequirement requirement, boolean inService) {
-        RequirementRow row = requirement.row();
+        LayoutTerms layout = requirement.layout();
+        GaugeTerms gauge = requirement.gauge();
+        Basis basis = requirement.terms().basis();
         Requirement terms = requirement.terms();
         Optional<Limit> other = inService && requirement.serviceLimit().isPresent()
                 ? Optional.of(requirement.limit())
                 : requirement.serviceLimit();
         return new DrawnRequirement(
-                choice(row.characteristic(), row.characteristic().title()),
+                choice(
+                        requirement.characteristic(),
+                        requirement.characteristic().title()),
                 feature(requirement.feature()),
-                row.datum(),
-                row.circumstances(),
+                requirement.limitTerms().datum(),
+                requirement.setUp().circumstances(),
                 limit(terms.limit()),
                 other.map(AskedParts::limit).orElse(null),
                 inService,
@@ -45,21 +53,31 @@ final class AskedParts {
                 terms.repeats(),
                 choice(terms.combination(), terms.combination().title()),
                 new LayoutPart(
-                        choice(row.layoutKind(), row.layoutKind().title()),
-                        row.layoutUnit().symbol(),
-                        row.layoutFirst(),
-                        row.layoutSecond()),
-                choice(row.zeroRule(), row.zeroRule().title()),
-                choice(row.zeroing(), row.zeroing().title()),
-                amount(row.basis().setTo()),
-                amount(row.basis().radius()),
-                amount(row.basis().span()),
-                amount(row.basis().pinClass()),
-                choice(row.reversal(), row.reversal().title()),
+                        choice(layout.layoutKind(), layout.layoutKind().title()),
+                        layout.layoutUnit().symbol(),
+                        layout.layoutFirst(),
+                        layout.layoutSecond()),
+                choice(gauge.zeroRule(), gauge.zeroRule().title()),
+                choice(gauge.zeroing(), gauge.zeroing().title()),
+                amount(basis.setTo()),
+                amount(basis.radius()),
+                amount(basis.span()),
+                amount(basis.pinClass()),
+                choice(layout.reversal(), layout.reversal().title()),
                 gauges(requirement),
-                amount(row.finest()),
-                row.warm(),
-                choice(row.workKind(), row.workKind().title()));
+                amount(gauge.finest()),
+                requirement.setUp().warm(),
+                choice(
+                        requirement.setUp().workKind(),
+                        requirement.setUp().workKind().title()),
+                further(requirement));
+    }
+
+    private static @Nullable List<FurtherPart> further(PartRequirement requirement) {
+        List<FurtherPart> further = requirement.further().stream()
+                .map(term -> new FurtherPart(term.code(), term.text()))
+                .toList();
+        return further.isEmpty() ? null : further;
     }
 
     private static List<Choice> gauges(PartRequirement requirement) {

@@ -87,7 +87,7 @@ class CarryOver {
                         results,
                         setUp,
                         Optional.ofNullable(
-                                byRequirement.get(setUp.requirement().row().id())),
+                                byRequirement.get(setUp.requirement().id())),
                         signature),
                 signature.outcome().name());
         boolean unbroken = signature
@@ -143,7 +143,7 @@ class CarryOver {
                 number(signed.figureMicrometres()),
                 new Bounds(number(signed.lowerMicrometres()), number(signed.limitMicrometres())),
                 signed.uncertaintyMicrometres().doubleValue(),
-                setUp.requirement().row().rule());
+                setUp.requirement().limitTerms().rule());
     }
 
     private static @Nullable Double number(@Nullable BigDecimal kept) {

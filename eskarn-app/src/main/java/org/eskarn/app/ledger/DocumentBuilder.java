@@ -143,9 +143,9 @@ class DocumentBuilder {
     private static RequirementPart requirement(Docket docket, SetUp setUp, Results results, SweepParts sweeps) {
         boolean inService = docket.row().inService();
         return new RequirementPart(
-                setUp.requirement().row().id(),
-                setUp.requirement().row().position(),
-                setUp.requirement().row().title(),
+                setUp.requirement().id(),
+                setUp.requirement().position(),
+                setUp.requirement().title(),
                 AskedParts.of(setUp.requirement(), inService),
                 preparations(setUp),
                 setUp.stepsDone().stream()

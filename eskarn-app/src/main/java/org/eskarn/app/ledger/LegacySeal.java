@@ -14,7 +14,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.ZeroRow;
 import org.eskarn.app.gauge.Gauge;
-import org.eskarn.app.part.RequirementRow;
+import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.FlickerRule;
@@ -69,11 +69,26 @@ final class LegacySeal {
     }
 
     private static void content(StringBuilder text, SetUp setUp) {
-        RequirementRow row = setUp.requirement().row();
-        line(text, "requirement", row.position(), row.title(), row.characteristic(), row.datum(), row.circumstances());
+        PartRequirement row = setUp.requirement();
+        line(
+                text,
+                "requirement",
+                row.position(),
+                row.title(),
+                row.characteristic(),
+                row.limitTerms().datum(),
+                row.setUp().circumstances());
         Limit limit = setUp.requirement().terms().limit();
-        line(text, String.valueOf(plain(limit.upper())), limit.unit(), row.statedAs(), row.rule());
-        line(text, String.valueOf(row.allowedReturn()), String.valueOf(row.allowedReturnUnit()));
+        line(
+                text,
+                String.valueOf(plain(limit.upper())),
+                limit.unit(),
+                row.limitTerms().statedAs(),
+                row.limitTerms().rule());
+        line(
+                text,
+                String.valueOf(row.gauge().allowedReturn()),
+                String.valueOf(row.gauge().allowedReturnUnit()));
         later(text, setUp, row, limit);
         setUp.requirement()
                 .terms()
@@ -128,9 +143,9 @@ final class LegacySeal {
     }
 
     /** What came later is a line only where it says something, so that older seals still hold. */
-    private static void later(StringBuilder text, SetUp setUp, RequirementRow row, Limit limit) {
-        if (row.flicker() != FlickerRule.MIDDLE) {
-            line(text, "flicker", row.flicker());
+    private static void later(StringBuilder text, SetUp setUp, PartRequirement row, Limit limit) {
+        if (row.gauge().flicker() != FlickerRule.MIDDLE) {
+            line(text, "flicker", row.gauge().flicker());
         }
         if (limit.kind() != LimitKind.MAXIMUM || limit.only() != null || limit.per() != null) {
             line(
@@ -144,14 +159,14 @@ final class LegacySeal {
                     limit.reason(),
                     limit.per() == null ? "null" : written(limit.per()));
         }
-        if (row.repeats() > 1) {
-            line(text, "repeats", row.repeats());
+        if (row.gauge().repeats() > 1) {
+            line(text, "repeats", row.gauge().repeats());
         }
-        if (row.layoutKind() != LayoutKind.RING) {
-            line(text, "layout", row.layoutKind(), row.layoutUnit());
+        if (row.layout().layoutKind() != LayoutKind.RING) {
+            line(text, "layout", row.layout().layoutKind(), row.layout().layoutUnit());
         }
-        if (!plain(row.basis())) {
-            line(text, "basis", written(row.basis()));
+        if (!plain(row.terms().basis().of(Optional.empty()))) {
+            line(text, "basis", written(row.terms().basis().of(Optional.empty())));
         }
         if (!setUp.row().corrections().none()) {
             line(text, "corrections", written(setUp.row().corrections()));

@@ -3,6 +3,7 @@ package org.eskarn.app.ledger;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.Standing;
@@ -10,11 +11,13 @@ import org.eskarn.app.ledger.document.Amount;
 import org.eskarn.app.ledger.document.Choice;
 import org.eskarn.app.ledger.document.Done;
 import org.eskarn.app.ledger.document.DrawnRequirement;
+import org.eskarn.app.ledger.document.DrawnRequirement.FurtherPart;
 import org.eskarn.app.ledger.document.Finding;
 import org.eskarn.app.ledger.document.SignedDocument;
 import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
+import org.eskarn.app.part.FurtherTerm;
 import org.eskarn.core.verdict.Outcome;
 import org.jspecify.annotations.Nullable;
 
@@ -62,6 +65,7 @@ public record Sheet(
         List<Fact> facts = new ArrayList<>();
         add(facts, "Feature", asked.feature().name() + size(asked.feature().size()));
         add(facts, "Datum", asked.datum());
+        further(asked).forEach(each -> add(facts, FurtherTerm.label(each.code()), each.text()));
         add(
                 facts,
                 "Stations",
@@ -94,6 +98,10 @@ public record Sheet(
         add(facts, "Circumstances", asked.circumstances());
         add(facts, "To be taken off", takenOff(requirement.corrections()));
         return facts;
+    }
+
+    private static List<FurtherPart> further(DrawnRequirement asked) {
+        return Objects.requireNonNullElse(asked.further(), List.of());
     }
 
     private String takenOff(@Nullable CorrectionsPart corrections) {

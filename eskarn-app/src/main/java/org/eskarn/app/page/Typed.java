@@ -16,6 +16,11 @@ public record Typed(Map<String, String> problems) {
         return typed == null ? "" : typed.strip();
     }
 
+    /** A number as a field shows it; empty for none. */
+    public static String written(@Nullable BigDecimal number) {
+        return number == null ? "" : number.toPlainString();
+    }
+
     public String required(String field, @Nullable String typed, int longest, String what) {
         String text = text(typed);
         if (text.isEmpty()) {

@@ -29,4 +29,9 @@ public record Feature(
                 ? Optional.empty()
                 : Optional.of(new Length(nominal, nominalUnit));
     }
+
+    /** The same as another row. */
+    Feature of(long otherId, long otherPart) {
+        return new Feature(otherId, otherPart, name, letter, side, nominal, nominalUnit, seenFrom);
+    }
 }

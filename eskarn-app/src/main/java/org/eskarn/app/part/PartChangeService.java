@@ -8,7 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
-import org.eskarn.core.requirement.Limit;
+import org.eskarn.app.storage.NewKey;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -86,11 +86,12 @@ public class PartChangeService {
             throw taken(part);
         }
         try {
-            mapper.insertPart(part);
+            NewKey key = new NewKey();
+            mapper.insertPart(part, key);
+            return key.id();
         } catch (DuplicateKeyException e) {
             throw taken(part);
         }
-        return mapper.idOfPart(part.drawingNumber(), part.revision());
     }
 
     private static FormRefused taken(Part part) {
@@ -154,23 +155,14 @@ public class PartChangeService {
                 id);
         long newId = insert(next);
         mapper.copyOffsets(id, newId);
-        Map<Long, Long> features = new HashMap<>();
+        Map<Long, Feature> features = new HashMap<>();
         for (Feature feature : parts.features(id)) {
-            mapper.insertFeature(new Feature(
-                    0,
-                    newId,
-                    feature.name(),
-                    feature.letter(),
-                    feature.side(),
-                    feature.nominal(),
-                    feature.nominalUnit(),
-                    feature.seenFrom()));
-            features.put(feature.id(), mapper.lastFeature(newId));
+            features.put(feature.id(), inserted(feature.of(0, newId)));
         }
         for (PartRequirement requirement : parts.requirements(id)) {
-            long featureId =
+            Feature feature =
                     Objects.requireNonNull(features.get(requirement.feature().id()));
-            write(requirement, newId, featureId, requirement.row().position(), 0);
+            write(requirement.on(feature), newId, requirement.position(), 0);
         }
         return newId;
     }
@@ -209,11 +201,16 @@ public class PartChangeService {
         }
         refuse(typed);
         if (featureId == 0) {
-            mapper.insertFeature(feature);
-            return mapper.lastFeature(partId);
+            return inserted(feature).id();
         }
         mapper.updateFeature(feature);
         return featureId;
+    }
+
+    private Feature inserted(Feature feature) {
+        NewKey key = new NewKey();
+        mapper.insertFeature(feature, key);
+        return feature.of(key.id(), feature.partId());
     }
 
     /**
@@ -233,7 +230,7 @@ public class PartChangeService {
             throw new FormRefused(draft.problems());
         }
         PartRequirement requirement = draft.requirement().get();
-        write(requirement, partId, requirement.feature().id(), place, id);
+        write(requirement, partId, place, id);
         return place;
     }
 
@@ -249,59 +246,26 @@ public class PartChangeService {
         mapper.deleteRequirement(id);
     }
 
-    private void write(PartRequirement requirement, long partId, long featureId, int position, long id) {
-        RequirementRow row = placed(requirement.row(), id, partId, featureId, position);
+    private void write(PartRequirement requirement, long partId, int position, long id) {
+        PartRequirement placed = requirement.placed(id, partId, position);
+        long written = id;
         if (id == 0) {
-            mapper.insertRequirement(row);
+            NewKey key = new NewKey();
+            mapper.insertRequirement(placed, key);
+            written = key.id();
         } else {
-            mapper.updateRequirement(row);
+            mapper.updateRequirement(placed);
         }
-        long written = mapper.idOfRequirement(partId, position);
         mapper.deleteLimits(written);
         mapper.insertLimit(LimitRow.of(written, false, requirement.limit()));
-        Optional<Limit> service = requirement.serviceLimit();
-        service.ifPresent(limit -> mapper.insertLimit(LimitRow.of(written, true, limit)));
+        if (requirement.serviceLimit().isPresent()) {
+            mapper.insertLimit(
+                    LimitRow.of(written, true, requirement.serviceLimit().get()));
+        }
         mapper.deletePreparations(written);
         for (Preparation line : requirement.preparations()) {
             mapper.insertPreparation(new Preparation(0, written, line.position(), line.caution(), line.text()));
         }
-    }
-
-    private static RequirementRow placed(RequirementRow row, long id, long partId, long featureId, int position) {
-        return new RequirementRow(
-                id,
-                partId,
-                featureId,
-                position,
-                row.title(),
-                row.characteristic(),
-                row.statedAs(),
-                row.rule(),
-                row.allowedReturn(),
-                row.allowedReturnUnit(),
-                row.flicker(),
-                row.repeats(),
-                row.zeroRule(),
-                row.layoutKind(),
-                row.layoutUnit(),
-                row.layoutFirst(),
-                row.layoutSecond(),
-                row.setTo(),
-                row.radius(),
-                row.span(),
-                row.warm(),
-                row.workKind(),
-                row.gaugeKind(),
-                row.resolution(),
-                row.resolutionUnit(),
-                row.gaugeId(),
-                row.datum(),
-                row.circumstances(),
-                row.zeroing(),
-                row.pinClass(),
-                row.reversal(),
-                row.combination(),
-                row.secondGaugeKind());
     }
 
     private Part lock(long id, int version) throws FormRefused {

@@ -3,8 +3,13 @@ package org.eskarn.app.part;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.InsertProvider;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.SelectProvider;
+import org.apache.ibatis.annotations.UpdateProvider;
+import org.eskarn.app.storage.NewKey;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
@@ -18,7 +23,20 @@ interface PartMapper {
 
     List<Feature> features(@Param("partIds") Collection<Long> partIds);
 
-    List<RequirementRow> requirements(@Param("partIds") Collection<Long> partIds);
+    @SelectProvider(type = RequirementSql.class, method = "heads")
+    List<RequirementHead> heads(@Param("partIds") Collection<Long> partIds);
+
+    @SelectProvider(type = RequirementSql.class, method = "limitTerms")
+    List<LimitTerms> limitTerms(@Param("partIds") Collection<Long> partIds);
+
+    @SelectProvider(type = RequirementSql.class, method = "layoutTerms")
+    List<LayoutTerms> layoutTerms(@Param("partIds") Collection<Long> partIds);
+
+    @SelectProvider(type = RequirementSql.class, method = "gaugeTerms")
+    List<GaugeTerms> gaugeTerms(@Param("partIds") Collection<Long> partIds);
+
+    @SelectProvider(type = RequirementSql.class, method = "setUpTerms")
+    List<SetUpTerms> setUpTerms(@Param("partIds") Collection<Long> partIds);
 
     List<LimitRow> limits(@Param("partIds") Collection<Long> partIds);
 
@@ -26,7 +44,7 @@ interface PartMapper {
 
     List<RequirementCount> requirementCounts();
 
-    void insertPart(Part part);
+    void insertPart(@Param("row") Part part, @Param("key") NewKey key);
 
     /** 0 when somebody was quicker, or a docket stands on the part. */
     int touch(@Param("id") long id, @Param("version") int version);
@@ -35,17 +53,16 @@ interface PartMapper {
 
     int markOpened(long id);
 
-    long idOfPart(@Param("drawingNumber") String drawingNumber, @Param("revision") String revision);
-
-    void insertFeature(Feature feature);
+    void insertFeature(@Param("row") Feature feature, @Param("key") NewKey key);
 
     void updateFeature(Feature feature);
 
-    long lastFeature(long partId);
+    @InsertProvider(type = RequirementSql.class, method = "insert")
+    @Options(useGeneratedKeys = true, keyProperty = "key.id", keyColumn = "id")
+    void insertRequirement(@Param("row") PartRequirement requirement, @Param("key") NewKey key);
 
-    void insertRequirement(RequirementRow row);
-
-    void updateRequirement(RequirementRow row);
+    @UpdateProvider(type = RequirementSql.class, method = "update")
+    void updateRequirement(@Param("row") PartRequirement requirement);
 
     @Nullable
     Integer lastPosition(long partId);

@@ -4,18 +4,17 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.picture.engine.Subject;
-import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.ZeroRule;
-import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 
 /**
- * A requirement of a part, whole.
+ * A requirement of a part, whole: its head, its four groups, and what belongs to them.
  *
  * @param limit for new parts
  * @param serviceLimit for parts in service, where it differs
@@ -23,7 +22,11 @@ import org.eskarn.core.units.LengthUnit;
  * @param preparations in the order they are done
  */
 public record PartRequirement(
-        RequirementRow row,
+        RequirementHead head,
+        LimitTerms limitTerms,
+        LayoutTerms layout,
+        GaugeTerms gauge,
+        SetUpTerms setUp,
         Feature feature,
         Limit limit,
         Optional<Limit> serviceLimit,
@@ -38,38 +41,100 @@ public record PartRequirement(
      * @throws LayoutRejected if its layout is none
      */
     static PartRequirement of(
-            RequirementRow row,
+            RequirementHead head,
+            LimitTerms limitTerms,
+            LayoutTerms layout,
+            GaugeTerms gauge,
+            SetUpTerms setUp,
             Feature feature,
             Limit limit,
             Optional<Limit> serviceLimit,
             List<Preparation> preparations)
             throws LayoutRejected {
-        boolean returns = row.layoutKind().returns() && !row.characteristic().readsSizes();
-        Layout plain = row.written().read(row.characteristic().ends()).returning(returns);
-        Layout once = row.zeroing() == Zeroing.EACH_STEP ? plain.rezeroed() : plain;
-        Layout layout = once.inSetUps(row.reversal().setUps());
-        Optional<Length> allowedReturn = row.allowedReturn() == null || row.allowedReturnUnit() == null
-                ? Optional.empty()
-                : Optional.of(new Length(row.allowedReturn(), row.allowedReturnUnit()));
+        Characteristic characteristic = head.characteristic();
         Requirement terms = new Requirement(
-                row.characteristic(),
+                characteristic,
                 feature.side(),
                 limit,
-                row.statedAs(),
-                row.rule(),
-                allowedReturn,
-                row.flicker(),
-                row.repeats(),
-                row.combination(),
+                limitTerms.statedAs(),
+                limitTerms.rule(),
+                gauge.statedReturn(),
+                gauge.flicker(),
+                gauge.repeats(),
+                gauge.combination(),
+                characteristic.layout(layout.written(), gauge.zeroing(), layout.reversal()),
+                basis(layout, gauge).of(feature.size()));
+        return new PartRequirement(
+                head, limitTerms, layout, gauge, setUp, feature, limit, serviceLimit, terms, preparations);
+    }
+
+    private static Basis basis(LayoutTerms layout, GaugeTerms gauge) {
+        return new Basis(
+                layout.length(gauge.setTo()),
+                layout.length(layout.radius()),
+                layout.length(layout.span()),
+                gauge.zeroing(),
+                layout.length(gauge.pinClass()),
+                layout.reversal(),
+                Optional.empty());
+    }
+
+    public long id() {
+        return head.id();
+    }
+
+    public int position() {
+        return head.position();
+    }
+
+    public String title() {
+        return head.title();
+    }
+
+    public Characteristic characteristic() {
+        return head.characteristic();
+    }
+
+    /** Free texts beside what it is computed from, each with the code of its label. */
+    public List<FurtherTerm> further() {
+        return limitTerms.further();
+    }
+
+    /** The same on its part, once that has given it a place. */
+    PartRequirement placed(long id, long partId, int position) {
+        return new PartRequirement(
+                new RequirementHead(id, partId, feature.id(), position, head.title(), head.characteristic()),
+                limitTerms,
                 layout,
-                row.basis().of(feature.size()));
-        return new PartRequirement(row, feature, limit, serviceLimit, terms, preparations);
+                gauge,
+                setUp,
+                feature,
+                limit,
+                serviceLimit,
+                terms,
+                preparations);
+    }
+
+    /** The same on a feature of another revision. */
+    PartRequirement on(Feature other) {
+        return new PartRequirement(
+                head, limitTerms, layout, gauge, setUp, other, limit, serviceLimit, terms, preparations);
     }
 
     /** The same, judged by the limit for parts in service where there is one. */
     public PartRequirement inService() {
         return serviceLimit
-                .map(service -> new PartRequirement(row, feature, limit, serviceLimit, with(service), preparations))
+                .map(service -> new PartRequirement(
+                        head,
+                        limitTerms,
+                        layout,
+                        gauge,
+                        setUp,
+                        feature,
+                        limit,
+                        serviceLimit,
+                        with(service),
+                        preparations))
                 .orElse(this);
     }
 
@@ -90,36 +155,36 @@ public record PartRequirement(
 
     /** Whether the drawing is in millimetres rather than inches. */
     public boolean metric() {
-        return limit.unit().length().orElse(row.layoutUnit()).metric();
+        return limit.unit().length().orElse(layout.layoutUnit()).metric();
     }
 
     /** The kind of gauge it is read with; of a pair, the one for the hole. */
     public GaugeKind gaugeKind() {
-        return outsideOnly() ? GaugeKind.BORE_GAUGE : row.gaugeKind();
+        return outsideOnly() ? GaugeKind.BORE_GAUGE : gauge.gaugeKind();
     }
 
     /** The kind of gauge for the shaft of a pair, where the one for the hole cannot read it, or another was chosen. */
     public Optional<GaugeKind> secondGaugeKind() {
-        if (row.characteristic() != Characteristic.FIT_OF_PAIR) {
+        if (head.characteristic() != Characteristic.FIT_OF_PAIR) {
             return Optional.empty();
         }
-        GaugeKind chosen = row.secondGaugeKind();
+        GaugeKind chosen = gauge.secondGaugeKind();
         if (chosen != null) {
             return Optional.of(chosen);
         }
         if (outsideOnly()) {
-            return Optional.of(row.gaugeKind());
+            return Optional.of(gauge.gaugeKind());
         }
-        boolean wholeSizes = row.setTo() == null;
-        return row.gaugeKind() == GaugeKind.BORE_GAUGE
+        boolean wholeSizes = gauge.setTo() == null;
+        return gauge.gaugeKind() == GaugeKind.BORE_GAUGE
                 ? Optional.of(wholeSizes ? GaugeKind.MICROMETER : GaugeKind.SNAP_GAUGE)
                 : Optional.empty();
     }
 
     /** Whether the gauge that was named for a pair reads its shaft only. */
     private boolean outsideOnly() {
-        return row.characteristic() == Characteristic.FIT_OF_PAIR
-                && (row.gaugeKind() == GaugeKind.SNAP_GAUGE || row.gaugeKind() == GaugeKind.MICROMETER);
+        return head.characteristic() == Characteristic.FIT_OF_PAIR
+                && (gauge.gaugeKind() == GaugeKind.SNAP_GAUGE || gauge.gaugeKind() == GaugeKind.MICROMETER);
     }
 
     /** The size its gauge has to reach, µm: that of its master, or else of the feature. */
@@ -132,7 +197,7 @@ public record PartRequirement(
 
     /** Where its zero is set: a gauge set to a size is set on a master of that size. */
     public ZeroRule zeroRule() {
-        return row.setTo() == null ? row.zeroRule() : ZeroRule.MASTER;
+        return gauge.setTo() == null ? gauge.zeroRule() : ZeroRule.MASTER;
     }
 
     /** What its picture shows. */
@@ -142,12 +207,12 @@ public record PartRequirement(
 
     /** The unit figures of the verdict are said in: that of the drawing for sizes, else that of the dial. */
     public LengthUnit figureUnit(LengthUnit ofDial) {
-        boolean sizes = row.characteristic().sized() || row.characteristic().angular();
-        return sizes ? limit.unit().length().orElse(row.layoutUnit()) : ofDial;
+        boolean sizes = head.characteristic().sized() || head.characteristic().angular();
+        return sizes ? limit.unit().length().orElse(layout.layoutUnit()) : ofDial;
     }
 
     /** What names the gauge and the zero, so that requirements that share them can be worked one after the other. */
     public String zeroName() {
-        return row.workKind() + " " + row.gaugeKind() + " " + zeroRule() + " " + row.setTo();
+        return setUp.workKind() + " " + gauge.gaugeKind() + " " + zeroRule() + " " + gauge.setTo();
     }
 }

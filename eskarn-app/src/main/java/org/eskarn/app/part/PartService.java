@@ -69,7 +69,7 @@ public class PartService {
         return requirements(List.of(partId)).getOrDefault(partId, List.of());
     }
 
-    /** The requirements of each part as they stand on disk, in the order of the drawing. Four queries in all. */
+    /** The requirements of each part as they stand on disk, in the order of the drawing. Eight queries in all. */
     @Transactional(readOnly = true)
     public Map<Long, List<PartRequirement>> requirements(Collection<? extends Long> wanted) {
         if (wanted.isEmpty()) {
@@ -80,28 +80,68 @@ public class PartService {
         Map<Long, List<LimitRow>> limits = parts.limits(partIds).stream().collect(groupingBy(LimitRow::requirementId));
         Map<Long, List<Preparation>> preparations =
                 parts.preparations(partIds).stream().collect(groupingBy(Preparation::requirementId));
+        // Heads first: whatever has one has its groups too.
+        List<RequirementHead> heads = parts.heads(partIds);
+        Groups groups = groups(partIds);
         Map<Long, List<PartRequirement>> requirements = new HashMap<>();
-        for (RequirementRow row : parts.requirements(partIds)) {
+        for (RequirementHead head : heads) {
             requirements
-                    .computeIfAbsent(row.partId(), unused -> new ArrayList<>())
+                    .computeIfAbsent(head.partId(), unused -> new ArrayList<>())
                     .add(whole(
-                            row,
-                            Objects.requireNonNull(features.get(row.featureId())),
-                            limits.getOrDefault(row.id(), List.of()),
-                            preparations.getOrDefault(row.id(), List.of())));
+                            head,
+                            groups,
+                            known(features, head.featureId()),
+                            limits.getOrDefault(head.id(), List.of()),
+                            preparations.getOrDefault(head.id(), List.of())));
         }
         return requirements;
     }
 
+    /** The groups of requirements, by the id of each. */
+    private record Groups(
+            Map<Long, LimitTerms> limit,
+            Map<Long, LayoutTerms> layout,
+            Map<Long, GaugeTerms> gauge,
+            Map<Long, SetUpTerms> setUp) {}
+
+    private Groups groups(List<Long> partIds) {
+        return new Groups(
+                byId(parts.limitTerms(partIds), LimitTerms::requirementId),
+                byId(parts.layoutTerms(partIds), LayoutTerms::requirementId),
+                byId(parts.gaugeTerms(partIds), GaugeTerms::requirementId),
+                byId(parts.setUpTerms(partIds), SetUpTerms::requirementId));
+    }
+
+    private static <T> Map<Long, T> byId(List<T> all, Function<T, Long> id) {
+        return all.stream().collect(toMap(id, Function.identity()));
+    }
+
+    private static <T> T known(Map<Long, T> all, long id) {
+        return Objects.requireNonNull(all.get(id));
+    }
+
     private static PartRequirement whole(
-            RequirementRow row, Feature feature, List<LimitRow> limits, List<Preparation> preparations) {
+            RequirementHead head,
+            Groups groups,
+            Feature feature,
+            List<LimitRow> limits,
+            List<Preparation> preparations) {
         LimitRow usual =
                 limits.stream().filter(limit -> !limit.service()).findFirst().orElseThrow();
         Optional<LimitRow> service = limits.stream().filter(LimitRow::service).findFirst();
         try {
-            return PartRequirement.of(row, feature, usual.limit(), service.map(LimitRow::limit), preparations);
+            return PartRequirement.of(
+                    head,
+                    known(groups.limit(), head.id()),
+                    known(groups.layout(), head.id()),
+                    known(groups.gauge(), head.id()),
+                    known(groups.setUp(), head.id()),
+                    feature,
+                    usual.limit(),
+                    service.map(LimitRow::limit),
+                    preparations);
         } catch (LayoutRejected e) {
-            throw new IllegalStateException("requirement " + row.id() + " has a layout that was never accepted", e);
+            throw new IllegalStateException("requirement " + head.id() + " has a layout that was never accepted", e);
         }
     }
 

@@ -59,7 +59,7 @@ class RequirementController {
                     inch ? LengthUnit.INCH : LengthUnit.MILLIMETRE, sheets.text(WorkKind.BETWEEN_CENTRES));
         } else {
             form = parts.requirements(id).stream()
-                    .filter(each -> each.row().position() == position)
+                    .filter(each -> each.position() == position)
                     .findFirst()
                     .map(RequirementForm::of)
                     .orElseThrow(NotFound::new);
@@ -83,10 +83,12 @@ class RequirementController {
 
     /** Another kind of work brings its own sheet, unless the lines were written by hand. */
     private @org.jspecify.annotations.Nullable String preparations(RequirementForm form, String before) {
-        boolean changed = !before.isEmpty() && !before.equals(form.workKind().name());
-        boolean untouched =
-                changed && plain(sheets.text(WorkKind.valueOf(before))).equals(plain(form.preparations()));
-        return untouched ? sheets.text(form.workKind()) : form.preparations();
+        boolean changed =
+                !before.isEmpty() && !before.equals(form.setUp().chosenWork().name());
+        boolean untouched = changed
+                && plain(sheets.text(WorkKind.valueOf(before)))
+                        .equals(plain(form.setUp().preparations()));
+        return untouched ? sheets.text(form.setUp().chosenWork()) : form.setUp().preparations();
     }
 
     private static String plain(@org.jspecify.annotations.Nullable String text) {
@@ -141,7 +143,7 @@ class RequirementController {
     }
 
     private static Display display(PartRequirement requirement) {
-        LengthUnit small = requirement.row().layoutUnit().metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH;
+        LengthUnit small = requirement.layout().layoutUnit().metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH;
         return new Display(requirement.figureUnit(small));
     }
 

@@ -169,10 +169,10 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                     String.valueOf(form.first()),
                     String.valueOf(form.second()));
             try {
-                Layout plain =
-                        written.read(what.ends()).returning(written.kind().returns() && !what.readsSizes());
-                Layout once = form.zeroing() == Zeroing.EACH_STEP && form.mayRezero() ? plain.rezeroed() : plain;
-                return once.inSetUps(reversal().setUps());
+                Zeroing zeroing = form.mayRezero()
+                        ? java.util.Objects.requireNonNullElse(form.zeroing(), Zeroing.ONE_FOR_ALL)
+                        : Zeroing.ONE_FOR_ALL;
+                return what.layout(written, zeroing, reversal());
             } catch (LayoutRejected e) {
                 typed.problem(e.second() ? "second" : "first", String.valueOf(e.getMessage()));
                 return null;

@@ -93,7 +93,7 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
 
     private static Line line(SetUp setUp) {
         return new Line(
-                setUp.requirement().row().title(),
+                setUp.requirement().title(),
                 setUp.requirement().terms().limit().words(),
                 setUp.blind() ? "–" : figure(setUp, setUp.asFound().map(Judgement::verdict)),
                 figure(setUp, Optional.of(setUp.verdict())),

@@ -24,7 +24,7 @@ class VerdictWordsTest {
 
     private static final String MARA = "m.quill";
     private static final String RUNOUT =
-            "characteristic=CIRCULAR_RUNOUT_RADIAL; layoutKind=RING; layoutFirst=8; upper=0.020";
+            "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.upper=0.020";
 
     private static String line(Work work) {
         return VerdictWords.of(work.setUp(), SetUpDisplay.figures(work.setUp())).line();
@@ -43,12 +43,12 @@ class VerdictWordsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "characteristic=OUTSIDE_SIZE; gaugeKind=MICROMETER; layoutKind=RINGS; layoutFirst=5 15; layoutSecond=0 90; limitKind=BETWEEN; lower=29.990; upper=30.010 | 30012 29995 30002 29984 | 0.0020 mm over the upper limit and 0.0060 mm under the lower, 2 places out",
-                "characteristic=PITCH; layoutKind=RING; layoutFirst=8; upper=0.012 | 0 2 4 6 8 10 12 14 0 | 2.0 µm over the limit",
-                "characteristic=CIRCULAR_RUNOUT_RADIAL; layoutKind=RING; layoutFirst=4; upper=0.01697 | 6 6 -6 -6 6 | 0.001 µm over the limit, less than U",
-                "characteristic=PITCH; layoutKind=RING; layoutFirst=8; upper=0.012; statedAs=ACCUMULATED | 0 2 4 6 8 10 12 14 0 | =2.0 µm over the limit, less than U",
-                "characteristic=PHASE_ANGLE; layoutKind=POINTS; layoutFirst=key; pin; limitKind=MAXIMUM; upper=0.015; radius=40 | 0 14 0 | 0.005 ° over the limit",
-                "characteristic=PLAY; layoutKind=CYCLES; layoutFirst=2; limitKind=BETWEEN; lower=0.010; upper=0.030 | 0 8 0 34 | 4.0 µm over the upper limit and 2.0 µm under the lower, 2 places out"
+                "characteristic=OUTSIDE_SIZE; gauge.kind=MICROMETER; layout.kind=RINGS; layout.first=5 15; layout.second=0 90; limit.kind=BETWEEN; limit.lower=29.990; limit.upper=30.010 | 30012 29995 30002 29984 | 0.0020 mm over the upper limit and 0.0060 mm under the lower, 2 places out",
+                "characteristic=PITCH; layout.kind=RING; layout.first=8; limit.upper=0.012 | 0 2 4 6 8 10 12 14 0 | 2.0 µm over the limit",
+                "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=4; limit.upper=0.01697 | 6 6 -6 -6 6 | 0.001 µm over the limit, less than U",
+                "characteristic=PITCH; layout.kind=RING; layout.first=8; limit.upper=0.012; limit.statedAs=ACCUMULATED | 0 2 4 6 8 10 12 14 0 | =2.0 µm over the limit, less than U",
+                "characteristic=PHASE_ANGLE; layout.kind=POINTS; layout.first=key; pin; limit.kind=MAXIMUM; limit.upper=0.015; layout.radius=40 | 0 14 0 | 0.005 ° over the limit",
+                "characteristic=PLAY; layout.kind=CYCLES; layout.first=2; limit.kind=BETWEEN; limit.lower=0.010; limit.upper=0.030 | 0 8 0 34 | 4.0 µm over the upper limit and 2.0 µm under the lower, 2 places out"
             })
     void bothLimitsAndTheirUnitsAreSaid(String fields, String read, String says, Eskarn eskarn) throws Exception {
         Work work = read(eskarn, fields, read);
@@ -63,8 +63,8 @@ class VerdictWordsTest {
     void everyPlaceThatIsOutIsNamed(Eskarn eskarn) throws Exception {
         Work work = read(
                 eskarn,
-                "characteristic=OUTSIDE_SIZE; gaugeKind=MICROMETER; layoutKind=RING; layoutFirst=0 45 90 135;"
-                        + " limitKind=BETWEEN; lower=29.990; upper=30.010",
+                "characteristic=OUTSIDE_SIZE; gauge.kind=MICROMETER; layout.kind=RING; layout.first=0 45 90 135;"
+                        + " limit.kind=BETWEEN; limit.lower=29.990; limit.upper=30.010",
                 "30012 29980 30002 30014");
         assertThat(remarks(work).get(0))
                 .isEqualTo(
@@ -76,7 +76,7 @@ class VerdictWordsTest {
     void theReturnIsHeldAgainstWhatIsAllowedOverTheLengthRead(Eskarn eskarn) throws Exception {
         Work work = read(
                 eskarn,
-                "characteristic=SQUARENESS; layoutKind=LINE; layoutFirst=0 50 100; upper=0.050; per=1000",
+                "characteristic=SQUARENESS; layout.kind=LINE; layout.first=0 50 100; limit.upper=0.050; limit.per=1000",
                 "0 2 4 4.9");
         assertThat(work.setUp().verdict().because()).isEqualTo(Because.RETURN_OUT);
     }
@@ -91,7 +91,7 @@ class VerdictWordsTest {
         assertThat(out.docket().settled()).isTrue();
         assertThat(out.docket().outcome()).isEqualTo(Outcome.NOT_PROVEN);
 
-        Work twice = read(eskarn, RUNOUT + "; repeats=2", "0 4 10 14 18 14 8 2 0");
+        Work twice = read(eskarn, RUNOUT + "; gauge.repeats=2", "0 4 10 14 18 14 8 2 0");
         assertThat(twice.docket().open()).singleElement().asString().contains("Figure, at Prove");
         assertThatThrownBy(() -> leaveProofOut(twice))
                 .hasMessageContaining("1 more valid sweep required before this can be judged");
@@ -147,9 +147,9 @@ class VerdictWordsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "characteristic=PITCH; layoutKind=LINE; layoutFirst=50 100; upper=0.020; zeroing=EACH_STEP",
-                "characteristic=SQUARENESS; layoutKind=LINE; layoutFirst=0 50; upper=0.020; reversal=ON_MASTER",
-                "characteristic=BORES_IN_LINE; layoutKind=LINE; layoutFirst=10 60 210 260; upper=0.020"
+                "characteristic=PITCH; layout.kind=LINE; layout.first=50 100; limit.upper=0.020; gauge.zeroing=EACH_STEP",
+                "characteristic=SQUARENESS; layout.kind=LINE; layout.first=0 50; limit.upper=0.020; layout.reversal=ON_MASTER",
+                "characteristic=BORES_IN_LINE; layout.kind=LINE; layout.first=10 60 210 260; limit.upper=0.020"
             })
     void whereStationsBelongTogetherNoneIsHunted(String fields, Eskarn eskarn) throws Exception {
         Work work = Written.open(eskarn, fields).prepare(MARA).zero(MARA);
@@ -160,7 +160,7 @@ class VerdictWordsTest {
     @Test
     void aReversalIsLedThroughItsThreeSetUps(Eskarn eskarn) throws Exception {
         String fields =
-                "characteristic=SQUARENESS; layoutKind=LINE; layoutFirst=0 50 100; upper=0.020; reversal=PART_TURNED_BACK";
+                "characteristic=SQUARENESS; layout.kind=LINE; layout.first=0 50 100; limit.upper=0.020; layout.reversal=PART_TURNED_BACK";
         Work work = read(eskarn, fields, "0 4 8 0");
         try (Page page = eskarn.signedIn(MARA)) {
             String address = eskarn.address() + "/dockets/" + work.number() + "/1";

@@ -31,14 +31,14 @@ class PartJobTest {
     }
 
     private void fill(String field, String text) {
-        page.locator("#f-" + field).focus();
+        page.locator("#f-" + field.replace('.', '-')).focus();
         screen.press("ControlOrMeta+a");
         page.keyboard().type(text);
     }
 
     /** Chooses from a list by typing its beginning, as one does without a mouse. */
     private void choose(String list, String beginning) {
-        page.locator("#f-" + list).focus();
+        page.locator("#f-" + list.replace('.', '-')).focus();
         page.keyboard().type(beginning);
     }
 
@@ -68,7 +68,7 @@ class PartJobTest {
         if (!characteristic.isEmpty()) {
             choose("characteristic", characteristic);
         }
-        assertThat(page.locator("#f-layoutKind")).hasValue(layoutThen);
+        assertThat(page.locator("#f-layout-kind")).hasValue(layoutThen);
         fill("title", title);
     }
 
@@ -85,38 +85,38 @@ class PartJobTest {
         newFeature("Flange face", "", "");
 
         newRequirement("Journal", "", "RING", "Runout of journal");
-        fill("upper", "0.02");
+        fill("limit.upper", "0.02");
         assertThat(page.locator("#preview")).containsText("≤ 0.02 mm full indicator movement");
-        fill("layoutFirst", "6");
+        fill("layout.first", "6");
         assertThat(page.locator("#preview")).containsText("6 stations and the return to the first; first 0°");
         save();
 
         newRequirement("Journal", "outside", "RINGS", "Size of journal");
-        fill("lower", "45.018");
-        fill("upper", "45.002");
+        fill("limit.lower", "45.018");
+        fill("limit.upper", "45.002");
         screen.press("Enter");
-        assertThat(page.locator("#p-lower")).hasText("The lower limit 45.018 is not below the upper 45.002.");
-        assertThat(page.locator("#f-lower")).isFocused();
-        assertThat(page.locator("#f-upper")).hasValue("45.002");
-        fill("lower", "45.002");
-        fill("upper", "45.018");
-        fill("layoutFirst", "10 30");
-        fill("layoutSecond", "0 90");
-        choose("gaugeKind", "micrometer");
+        assertThat(page.locator("#p-limit-lower")).hasText("The lower limit 45.018 is not below the upper 45.002.");
+        assertThat(page.locator("#f-limit-lower")).isFocused();
+        assertThat(page.locator("#f-limit-upper")).hasValue("45.002");
+        fill("limit.lower", "45.002");
+        fill("limit.upper", "45.018");
+        fill("layout.first", "10 30");
+        fill("layout.second", "0 90");
+        choose("gauge.kind", "micrometer");
         save();
 
         newRequirement("Flange", "flatness", "GRID", "Flatness of flange");
-        fill("upper", "0.03");
-        fill("layoutFirst", "0 40");
-        fill("layoutSecond", "0 40");
+        fill("limit.upper", "0.03");
+        fill("layout.first", "0 40");
+        fill("layout.second", "0 40");
         save();
         newRequirement("Journal", "play", "CYCLES", "Play");
-        fill("upper", "0.08");
-        fill("layoutFirst", "2");
+        fill("limit.upper", "0.08");
+        fill("layout.first", "2");
         save();
         newRequirement("Journal", "functional", "YES_NO", "Ring goes on");
-        fill("layoutFirst", "The ring gauge goes on by hand; It reaches the shoulder");
-        choose("gaugeKind", "plug");
+        fill("layout.first", "The ring gauge goes on by hand; It reaches the shoulder");
+        choose("gauge.kind", "plug");
         save();
         assertThat(page.locator("section:first-of-type tbody tr")).hasCount(5);
 

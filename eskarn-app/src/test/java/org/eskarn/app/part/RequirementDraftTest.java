@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.eskarn.app.page.FormFields;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
@@ -17,7 +18,6 @@ import org.eskarn.core.units.LengthUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What is typed into the requirement editor, and what it means. */
 class RequirementDraftTest {
@@ -37,16 +37,17 @@ class RequirementDraftTest {
                 "title", "Runout",
                 "featureId", 7,
                 "characteristic", "CIRCULAR_RUNOUT_RADIAL",
-                "unit", "MILLIMETRE",
-                "lengthUnit", "MILLIMETRE",
-                "resolutionUnit", "MICROMETRE",
-                "rule", "SIMPLE",
-                "upper", "0.02",
-                "layoutFirst", "8",
-                "gaugeKind", "INDICATOR"));
-        form.putAll(Map.of("zeroRule", "FIRST_STATION", "flicker", "MIDDLE", "workKind", "ON_THE_PLATE"));
+                "limit.unit", "MILLIMETRE",
+                "layout.unit", "MILLIMETRE",
+                "gauge.resolutionUnit", "MICROMETRE",
+                "limit.rule", "SIMPLE",
+                "limit.upper", "0.02",
+                "layout.first", "8",
+                "gauge.kind", "INDICATOR"));
+        form.putAll(
+                Map.of("gauge.zeroRule", "FIRST_STATION", "gauge.flicker", "MIDDLE", "setUp.workKind", "ON_THE_PLATE"));
         form.putAll(fields);
-        return JsonMapper.builder().build().convertValue(form, RequirementForm.class);
+        return FormFields.bind(RequirementForm.class, form);
     }
 
     private static RequirementDraft draft(RequirementForm form) {
@@ -59,21 +60,21 @@ class RequirementDraftTest {
         RequirementForm form = form(fields(
                 "characteristic",
                 "OUTSIDE_SIZE",
-                "gaugeKind",
+                "gauge.kind",
                 "MICROMETER",
-                "limitKind",
+                "limit.kind",
                 "FIT_CODE",
-                "nominal",
+                "limit.nominal",
                 "45",
-                "code",
+                "limit.code",
                 "k5",
-                "upper",
+                "limit.upper",
                 "",
-                "layoutKind",
+                "layout.kind",
                 "RINGS",
-                "layoutFirst",
+                "layout.first",
                 "5 15",
-                "layoutSecond",
+                "layout.second",
                 "0 90"));
         PartRequirement written = draft(form).requirement().orElseThrow();
         assertThat(written.limit().words()).isEqualTo("⌀45 k5 (+0.013 / +0.002 mm)");
@@ -95,24 +96,24 @@ class RequirementDraftTest {
         Map<String, String> wrong = draft(form(fields(
                         "characteristic",
                         "OUTSIDE_SIZE",
-                        "gaugeKind",
+                        "gauge.kind",
                         "MICROMETER",
-                        "limitKind",
+                        "limit.kind",
                         "FIT_CODE",
-                        "nominal",
+                        "limit.nominal",
                         "45",
-                        "code",
+                        "limit.code",
                         "K5",
-                        "upper",
+                        "limit.upper",
                         "",
-                        "layoutKind",
+                        "layout.kind",
                         "RINGS",
-                        "layoutFirst",
+                        "layout.first",
                         "5 15",
-                        "layoutSecond",
+                        "layout.second",
                         "0 90")))
                 .problems();
-        assertThat(wrong.get("code")).contains("small letters are meant, as k5");
+        assertThat(wrong.get("limit.code")).contains("small letters are meant, as k5");
     }
 
     @ParameterizedTest
@@ -121,18 +122,18 @@ class RequirementDraftTest {
             value = {
                 "title | '' | title | Type what it is called",
                 "featureId | 99 | featureId | Choose the feature",
-                "upper | '' | upper | A figure is missing",
-                "upper | abc | upper | is not a number",
-                "upper | -0.02 | upper | is above zero",
-                "upper | 20 | unit | more than a quarter of the size",
-                "serviceUpper | 0 | serviceUpper | is above zero",
-                "layoutFirst | '' | layoutFirst | Nothing is written",
-                "layoutFirst | 0 90 400 | layoutFirst | is no angle",
-                "repeats | 0 | repeats | from 1 to 20",
-                "repeats | two | repeats | from 1 to 20",
-                "allowedReturn | -1 | allowedReturn | is above zero",
-                "resolution | 0 | resolution | is above zero",
-                "characteristic | CIRCULAR_RUNOUT_AXIAL | radius | Type the radius"
+                "limit.upper | '' | limit.upper | A figure is missing",
+                "limit.upper | abc | limit.upper | is not a number",
+                "limit.upper | -0.02 | limit.upper | is above zero",
+                "limit.upper | 20 | limit.unit | more than a quarter of the size",
+                "limit.serviceUpper | 0 | limit.serviceUpper | is above zero",
+                "layout.first | '' | layout.first | Nothing is written",
+                "layout.first | 0 90 400 | layout.first | is no angle",
+                "gauge.repeats | 0 | gauge.repeats | from 1 to 20",
+                "gauge.repeats | two | gauge.repeats | from 1 to 20",
+                "gauge.allowedReturn | -1 | gauge.allowedReturn | is above zero",
+                "gauge.resolution | 0 | gauge.resolution | is above zero",
+                "characteristic | CIRCULAR_RUNOUT_AXIAL | layout.radius | Type the radius"
             })
     void aFieldAtFaultGetsItsOwnSentence(String field, String value, String at, String says) {
         RequirementDraft draft = draft(form(Map.of(field, value)));
@@ -144,7 +145,12 @@ class RequirementDraftTest {
     @Test
     void decimalCommasAndCautionsAreRead() {
         RequirementDraft draft = draft(form(Map.of(
-                "upper", "0,020", "serviceUpper", "0,05", "preparations", "! Isolate it.\n\nWipe the seats.\n")));
+                "limit.upper",
+                "0,020",
+                "limit.serviceUpper",
+                "0,05",
+                "setUp.preparations",
+                "! Isolate it.\n\nWipe the seats.\n")));
         PartRequirement requirement = draft.requirement().orElseThrow();
         assertThat(requirement.limit().words()).isEqualTo("≤ 0.020 mm");
         assertThat(requirement.inService().terms().limit().words()).isEqualTo("≤ 0.05 mm");
@@ -154,16 +160,17 @@ class RequirementDraftTest {
 
     @Test
     void anotherCharacteristicBringsItsUsualChoices() {
-        RequirementForm size = form(Map.of("characteristic", "BORE_SIZE", "limitKind", "MAXIMUM", "layoutKind", "RING"))
+        RequirementForm size = form(Map.of(
+                        "characteristic", "BORE_SIZE", "limit.kind", "MAXIMUM", "layout.kind", "RING"))
                 .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "");
         assertThat(size.chosenLimit()).isEqualTo(LimitKind.BETWEEN);
         assertThat(size.chosenLayout()).isEqualTo(LayoutKind.RINGS);
-        assertThat(size.layoutFirst()).isEqualTo("5 15 25");
-        assertThat(size.layoutSecond()).isEqualTo("0 90");
+        assertThat(size.layout().first()).isEqualTo("5 15 25");
+        assertThat(size.layout().second()).isEqualTo("0 90");
         assertThat(size.chosenStatement()).isEqualTo(StatedAs.ITSELF);
-        RequirementForm same = form(Map.of("layoutFirst", "0 90 200"))
+        RequirementForm same = form(Map.of("layout.first", "0 90 200"))
                 .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "");
-        assertThat(same.layoutFirst()).isEqualTo("0 90 200");
+        assertThat(same.layout().first()).isEqualTo("0 90 200");
     }
 
     @Test
@@ -171,21 +178,21 @@ class RequirementDraftTest {
         RequirementForm typed = form(Map.of(
                 "characteristic",
                 "PARALLELISM_OF_LINES",
-                "upper",
+                "limit.upper",
                 "0.050",
-                "only",
+                "limit.only",
                 "PLUS",
-                "reason",
+                "limit.reason",
                 "must not close",
-                "layoutFirst",
+                "layout.first",
                 "left; right",
-                "span",
+                "layout.span",
                 "120",
-                "per",
+                "limit.per",
                 "100",
-                "repeats",
+                "gauge.repeats",
                 "3",
-                "datum",
+                "limit.datum",
                 "A"));
         RequirementForm again = RequirementForm.of(draft(typed).requirement().orElseThrow());
         assertThat(draft(again).requirement()).isEqualTo(draft(typed).requirement());
@@ -196,13 +203,13 @@ class RequirementDraftTest {
         Map<String, String> square = Map.of(
                 "characteristic",
                 "SQUARENESS",
-                "layoutKind",
+                "layout.kind",
                 "LINE",
-                "layoutFirst",
+                "layout.first",
                 "0 50 100",
-                "reversal",
+                "layout.reversal",
                 "ON_MASTER",
-                "upper",
+                "limit.upper",
                 "0.02");
         PartRequirement requirement = draft(form(square)).requirement().orElseThrow();
         assertThat(requirement.terms().layout().size()).isEqualTo(7);
@@ -210,19 +217,19 @@ class RequirementDraftTest {
         RequirementForm again = RequirementForm.of(requirement);
         assertThat(again.chosenReversal()).isEqualTo(Reversal.ON_MASTER);
         assertThat(draft(again).requirement()).contains(requirement);
-        Map<String, String> runout = Map.of("reversal", "ON_MASTER");
-        assertThat(draft(form(runout)).requirement().orElseThrow().row().reversal())
+        Map<String, String> runout = Map.of("layout.reversal", "ON_MASTER");
+        assertThat(draft(form(runout)).requirement().orElseThrow().layout().reversal())
                 .isEqualTo(Reversal.NONE);
         Map<String, String> placements = Map.of(
                 "characteristic",
                 "STRAIGHTNESS",
-                "layoutKind",
+                "layout.kind",
                 "STEPS",
-                "layoutFirst",
+                "layout.first",
                 "0 50 100; 50 100 150",
-                "reversal",
+                "layout.reversal",
                 "PART_TURNED");
-        assertThat(draft(form(placements)).requirement().orElseThrow().row().reversal())
+        assertThat(draft(form(placements)).requirement().orElseThrow().layout().reversal())
                 .isEqualTo(Reversal.NONE);
     }
 
@@ -239,26 +246,26 @@ class RequirementDraftTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "OFFSET_OF_OPENING | RING | 0 180 | '' | statedAs=OFFSET | layoutFirst | three",
-                "CIRCULAR_RUNOUT_RADIAL | RINGS | 10 60 | 0 180 | '' | layoutSecond | three angles",
-                "CIRCULAR_RUNOUT_RADIAL | LINE | 8 | '' | '' | layoutFirst | read over ring, not line",
-                "CIRCULAR_RUNOUT_RADIAL | RING | 8 | '' | gaugeKind=MICROMETER | gaugeKind | does not read circular",
-                "PARALLELISM_OF_FACES | GRID | 0 50 | 0 50 | gaugeKind=CALIPER | gaugeKind | does not read parallelism",
-                "PITCH | LINE | 0 50 | '' | gaugeKind=MICROMETER | gaugeKind | does not read pitch",
-                "PARALLELISM_OF_FACES | POINTS | A | '' | '' | zeroRule | always reads 0",
-                "STRAIGHTNESS | LINE | 0 100 200 | '' | zeroing=EACH_STEP | layoutFirst | two feet",
-                "STRAIGHTNESS | LINE | 100 200 | '' | zeroing=EACH_STEP;reversal=PART_TURNED | reversal | read once",
-                "STRAIGHTNESS | STEPS | 0 50; 100 150 | '' | '' | layoutFirst | shares no place",
-                "FLATNESS | POINTS | A; B; C; D | '' | '' | layoutFirst | ''",
-                "PARALLELISM_OF_AXIS | PAIRS | a; b; c | '' | statedAs=RESULTANT | layoutFirst | two planes",
-                "PARALLELISM_OF_AXIS | PAIRS | a; b | '' | statedAs=RESULTANT;only=MINUS;reason=traps | only | no direction",
-                "OUTSIDE_SIZE | RING | 4 | '' | limitKind=BETWEEN;lower=44.9;upper=45.1 | setTo | compares with a master",
-                "PIN_CHECK | PAIRS | 2 | '' | limitKind=BETWEEN;lower=44.9;upper=45.1;gaugeKind=PINS;setTo=45 | setTo | sizes themselves"
+                "OFFSET_OF_OPENING | RING | 0 180 | '' | limit.statedAs=OFFSET | layout.first | three",
+                "CIRCULAR_RUNOUT_RADIAL | RINGS | 10 60 | 0 180 | '' | layout.second | three angles",
+                "CIRCULAR_RUNOUT_RADIAL | LINE | 8 | '' | '' | layout.first | read over ring, not line",
+                "CIRCULAR_RUNOUT_RADIAL | RING | 8 | '' | gauge.kind=MICROMETER | gauge.kind | does not read circular",
+                "PARALLELISM_OF_FACES | GRID | 0 50 | 0 50 | gauge.kind=CALIPER | gauge.kind | does not read parallelism",
+                "PITCH | LINE | 0 50 | '' | gauge.kind=MICROMETER | gauge.kind | does not read pitch",
+                "PARALLELISM_OF_FACES | POINTS | A | '' | '' | gauge.zeroRule | always reads 0",
+                "STRAIGHTNESS | LINE | 0 100 200 | '' | gauge.zeroing=EACH_STEP | layout.first | two feet",
+                "STRAIGHTNESS | LINE | 100 200 | '' | gauge.zeroing=EACH_STEP;layout.reversal=PART_TURNED | layout.reversal | read once",
+                "STRAIGHTNESS | STEPS | 0 50; 100 150 | '' | '' | layout.first | shares no place",
+                "FLATNESS | POINTS | A; B; C; D | '' | '' | layout.first | ''",
+                "PARALLELISM_OF_AXIS | PAIRS | a; b; c | '' | limit.statedAs=RESULTANT | layout.first | two planes",
+                "PARALLELISM_OF_AXIS | PAIRS | a; b | '' | limit.statedAs=RESULTANT;limit.only=MINUS;limit.reason=traps | limit.only | no direction",
+                "OUTSIDE_SIZE | RING | 4 | '' | limit.kind=BETWEEN;limit.lower=44.9;limit.upper=45.1 | gauge.setTo | compares with a master",
+                "PIN_CHECK | PAIRS | 2 | '' | limit.kind=BETWEEN;limit.lower=44.9;limit.upper=45.1;gauge.kind=PINS;gauge.setTo=45 | gauge.setTo | sizes themselves"
             })
     void whatCannotBeJudgedIsRefusedWhereItIsTyped(
             String what, String layout, String first, String second, String more, String field, String says) {
         Map<String, String> typed =
-                fields("characteristic", what, "layoutKind", layout, "layoutFirst", first, "layoutSecond", second);
+                fields("characteristic", what, "layout.kind", layout, "layout.first", first, "layout.second", second);
         for (String each : more.split(";")) {
             if (!each.isEmpty()) {
                 typed.put(each.substring(0, each.indexOf('=')), each.substring(each.indexOf('=') + 1));
@@ -274,24 +281,24 @@ class RequirementDraftTest {
     void aSensibleOneIsAccepted() {
         assertThat(draft(form(fields(
                                 "characteristic", "PARALLELISM_OF_AXIS",
-                                "layoutKind", "PAIRS",
-                                "layoutFirst", "upright; level",
-                                "span", "100",
-                                "per", "120")))
+                                "layout.kind", "PAIRS",
+                                "layout.first", "upright; level",
+                                "layout.span", "100",
+                                "limit.per", "120")))
                         .problems())
                 .isEmpty();
         // A gauge set to a size is set on a master of it, whatever stands in the field.
         PartRequirement set = draft(form(fields(
                         "characteristic", "OUTSIDE_SIZE",
-                        "limitKind", "BETWEEN",
-                        "lower", "44.99",
-                        "upper", "45.01",
-                        "layoutKind", "RING",
-                        "layoutFirst", "4",
-                        "setTo", "45")))
+                        "limit.kind", "BETWEEN",
+                        "limit.lower", "44.99",
+                        "limit.upper", "45.01",
+                        "layout.kind", "RING",
+                        "layout.first", "4",
+                        "gauge.setTo", "45")))
                 .requirement()
                 .orElseThrow();
-        assertThat(set.row().zeroRule()).isEqualTo(ZeroRule.MASTER);
+        assertThat(set.gauge().zeroRule()).isEqualTo(ZeroRule.MASTER);
     }
 
     @Test
@@ -299,13 +306,13 @@ class RequirementDraftTest {
         PartRequirement flat = draft(form(Map.of(
                         "characteristic",
                         "FLATNESS",
-                        "layoutKind",
+                        "layout.kind",
                         "GRID",
-                        "layoutFirst",
+                        "layout.first",
                         "0 50",
-                        "layoutSecond",
+                        "layout.second",
                         "0 50",
-                        "statedAs",
+                        "limit.statedAs",
                         "LEAST_SQUARES")))
                 .requirement()
                 .orElseThrow();
@@ -316,39 +323,46 @@ class RequirementDraftTest {
     @Test
     void aZeroAtEachSectionAndAClassOfPinsComeBackUnchanged() {
         PartRequirement journals = draft(form(Map.of(
-                        "layoutKind", "RINGS", "layoutFirst", "10 60", "layoutSecond", "4", "zeroing", "EACH_STEP")))
+                        "layout.kind",
+                        "RINGS",
+                        "layout.first",
+                        "10 60",
+                        "layout.second",
+                        "4",
+                        "gauge.zeroing",
+                        "EACH_STEP")))
                 .requirement()
                 .orElseThrow();
         assertThat(journals.terms().layout().closings()).containsExactly(5);
         assertThat(RequirementForm.of(journals).chosenZeroing()).isEqualTo(Zeroing.EACH_STEP);
-        RequirementForm oneRing = form(Map.of("zeroing", "EACH_STEP"));
-        assertThat(draft(oneRing).requirement().orElseThrow().row().zeroing()).isEqualTo(Zeroing.ONE_FOR_ALL);
+        RequirementForm oneRing = form(Map.of("gauge.zeroing", "EACH_STEP"));
+        assertThat(draft(oneRing).requirement().orElseThrow().gauge().zeroing()).isEqualTo(Zeroing.ONE_FOR_ALL);
 
         Map<String, String> pins = fields(
                 "characteristic",
                 "PIN_CHECK",
-                "gaugeKind",
+                "gauge.kind",
                 "PINS",
-                "limitKind",
+                "limit.kind",
                 "BETWEEN",
-                "lower",
+                "limit.lower",
                 "44.99",
-                "upper",
+                "limit.upper",
                 "45.02",
-                "layoutKind",
+                "layout.kind",
                 "PINS",
-                "layoutFirst",
+                "layout.first",
                 "44.98 45.00",
-                "pinClass",
+                "gauge.pinClass",
                 "-0.002");
         PartRequirement hole = draft(form(pins)).requirement().orElseThrow();
         assertThat(hole.terms().basis().pinClass().orElseThrow().amount()).isEqualByComparingTo("-0.002");
-        assertThat(RequirementForm.of(hole).pinClass()).isEqualTo("-0.002");
+        assertThat(RequirementForm.of(hole).gauge().pinClass()).isEqualTo("-0.002");
     }
 
     @Test
     void aRoundnessThatNamedNoCircleStaysByLeastSquaresInTheEditor() {
-        PartRequirement round = draft(form(Map.of("characteristic", "ROUNDNESS", "statedAs", "LEAST_SQUARES")))
+        PartRequirement round = draft(form(Map.of("characteristic", "ROUNDNESS", "limit.statedAs", "LEAST_SQUARES")))
                 .requirement()
                 .orElseThrow();
         assertThat(RequirementForm.of(round).chosenStatement()).isEqualTo(StatedAs.LEAST_SQUARES);

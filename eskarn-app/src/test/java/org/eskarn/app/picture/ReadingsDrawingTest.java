@@ -148,6 +148,6 @@ class ReadingsDrawingTest {
                 : Limit.none(LimitUnit.MILLIMETRE);
         Picture picture = draw(what, limit, kind, kind.example(), kind.secondExample(), Basis.NONE);
         assertThat(picture.title()).startsWith("Seat");
-        assertThat(picture.template()).isIn("trace", "plan", "answers", "ring", "drawing");
+        assertThat(picture.template()).isIn("readings", "answers", "ring", "drawing");
     }
 }

@@ -152,7 +152,7 @@ public record Work(ApplicationContext beans, int number, int position) {
                 bean(SetUpService.class)
                         .leaveOut(
                                 number,
-                                other.requirement().row().position(),
+                                other.requirement().position(),
                                 Optional.empty(),
                                 "not asked this time",
                                 other.row().version(),

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.FormFields;
 import org.eskarn.app.part.PartChangeService;
 import org.eskarn.app.part.PartChangeService.FeatureForm;
 import org.eskarn.app.part.PartChangeService.PartForm;
@@ -15,7 +16,6 @@ import org.eskarn.app.part.RequirementForm;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A part of its own with one requirement, written as in the editor, and a docket of it. */
 public final class Written {
@@ -31,7 +31,7 @@ public final class Written {
         PartChangeService editing = eskarn.bean(PartChangeService.class);
         String number = "TF-" + System.nanoTime();
         long part = editing.create(new PartForm(number, "A", "Piece", "", ""));
-        boolean inch = fields.contains("unit=INCH");
+        boolean inch = fields.contains("limit.unit=INCH");
         // Depths have no size that limits could be far from.
         String size = fields.contains("DEPTH_AND_PITCH") ? "" : inch ? "0.75" : "30";
         LengthUnit drawn = inch ? LengthUnit.INCH : LengthUnit.MILLIMETRE;
@@ -40,14 +40,14 @@ public final class Written {
                 "title", "Figure",
                 "featureId",
                         eskarn.bean(PartService.class).features(part).get(0).id(),
-                "unit", "MILLIMETRE",
-                "lengthUnit", "MILLIMETRE",
-                "resolutionUnit", "MICROMETRE",
-                "rule", "SIMPLE",
-                "gaugeKind", "INDICATOR",
-                "zeroRule", "FIRST_STATION",
-                "flicker", "MIDDLE",
-                "workKind", "ON_THE_PLATE"));
+                "limit.unit", "MILLIMETRE",
+                "layout.unit", "MILLIMETRE",
+                "gauge.resolutionUnit", "MICROMETRE",
+                "limit.rule", "SIMPLE",
+                "gauge.kind", "INDICATOR",
+                "gauge.zeroRule", "FIRST_STATION",
+                "gauge.flicker", "MIDDLE",
+                "setUp.workKind", "ON_THE_PLATE"));
         String last = "";
         for (String each : fields.split("; ")) {
             int at = each.indexOf('=');
@@ -59,7 +59,7 @@ public final class Written {
                             ? form.get(last) + "; " + each
                             : each.substring(at + 1).strip());
         }
-        editing.saveRequirement(part, 1, 0, JsonMapper.builder().build().convertValue(form, RequirementForm.class));
+        editing.saveRequirement(part, 1, 0, FormFields.bind(RequirementForm.class, form));
         return Work.open(eskarn.context(), number, "A", 1, OPENER);
     }
 

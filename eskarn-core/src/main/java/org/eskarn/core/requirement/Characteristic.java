@@ -19,7 +19,11 @@ import static org.eskarn.core.requirement.LimitKind.NONE;
 import static org.eskarn.core.requirement.LimitKind.PLUS_MINUS;
 
 import java.util.List;
+import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.reading.WrittenLayout;
 
 /**
  * The registry of what can be asked of a feature. A row names the characteristic, the layouts it is read over, the kinds
@@ -234,6 +238,19 @@ public enum Characteristic {
     /** Whether it is the size of a shaft or bore, which an indicator only tells against a master. */
     public boolean comparedWithMaster() {
         return this == OUTSIDE_SIZE || this == BORE_SIZE || this == FIT_OF_PAIR;
+    }
+
+    /**
+     * The stations that are meant by a layout as it is written, with its zeros and set-ups: the one place where they are put
+     * together.
+     *
+     * @throws LayoutRejected if it cannot be read
+     */
+    public Layout layout(WrittenLayout written, Zeroing zeroing, Reversal reversal) throws LayoutRejected {
+        boolean returns = written.kind().returns() && !readsSizes();
+        Layout plain = written.read(ends()).returning(returns);
+        Layout once = zeroing == Zeroing.EACH_STEP ? plain.rezeroed() : plain;
+        return once.inSetUps(reversal.setUps());
     }
 
     /** Whether its limit is in degrees. */

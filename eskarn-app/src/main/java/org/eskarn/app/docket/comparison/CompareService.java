@@ -49,9 +49,8 @@ class CompareService {
         for (Docket other : rows.isEmpty() ? List.<Docket>of() : dockets.whole(rows)) {
             other.setUps().stream()
                     .filter(each -> each.requirement()
-                            .row()
                             .title()
-                            .equals(setUp.requirement().row().title()))
+                            .equals(setUp.requirement().title()))
                     .filter(each -> !each.blind())
                     .flatMap(each -> reversed(each.attempts()))
                     .forEach(attempt -> others.add(new Other(other.row().number(), attempt)));

@@ -56,13 +56,13 @@ public class RemedyService {
         Units units = accounts.units(by);
         Display deviations = SetUpDisplay.readings(setUp, units);
         Display figures = SetUpDisplay.figures(setUp, units);
-        boolean sized = setUp.requirement().row().characteristic().readsSizes();
+        boolean sized = setUp.requirement().characteristic().readsSizes();
         Display sizes = sized
                 ? new Display(units.shown(setUp.requirement()
                         .limit()
                         .unit()
                         .length()
-                        .orElse(setUp.requirement().row().layoutUnit())))
+                        .orElse(setUp.requirement().layout().layoutUnit())))
                 : figures;
         return new MeasuredState(
                 setUp.requirement().subject(),
@@ -141,7 +141,7 @@ public class RemedyService {
         Entry entry = ReadingService.parseMovement(setUp, typed);
         BigDecimal movement =
                 entry.middle(setUp.sweep().gauge().dial().graduation()).exactMicrometres();
-        boolean signed = setUp.requirement().row().characteristic().signed();
+        boolean signed = setUp.requirement().characteristic().signed();
         if (movement.signum() < 0 && !signed) {
             throw new DocketConflict(
                     "A movement is highest less lowest, so it is never negative: type it without a sign.");

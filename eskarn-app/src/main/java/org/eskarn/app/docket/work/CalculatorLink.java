@@ -42,19 +42,19 @@ public record CalculatorLink(String title, String address, String key) {
     }
 
     private static boolean sized(SetUp setUp) {
-        Characteristic what = setUp.requirement().row().characteristic();
+        Characteristic what = setUp.requirement().characteristic();
         return what == Characteristic.OUTSIDE_SIZE || what == Characteristic.BORE_SIZE;
     }
 
     private static void sizeMap(List<CalculatorLink> ways, Docket docket, SetUp setUp, SizeReduction map) {
-        boolean bore = setUp.requirement().row().characteristic() == Characteristic.BORE_SIZE;
+        boolean bore = setUp.requirement().characteristic() == Characteristic.BORE_SIZE;
         LengthUnit unit = unit(setUp);
         String side = bore ? "hole" : "shaft";
         ways.add(new CalculatorLink(
                 "Put it with its mate",
                 "/tables/pair?unit=" + unit + "&" + side + "From="
                         + docket.row().number() + "/"
-                        + setUp.requirement().row().position(),
+                        + setUp.requirement().position(),
                 "F"));
         if (unit == LengthUnit.MILLIMETRE) {
             size(setUp)
@@ -94,7 +94,7 @@ public record CalculatorLink(String title, String address, String key) {
     }
 
     private static LengthUnit unit(SetUp setUp) {
-        return setUp.requirement().row().layoutUnit().metric() ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
+        return setUp.requirement().layout().layoutUnit().metric() ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
     }
 
     private static String plain(double amount) {

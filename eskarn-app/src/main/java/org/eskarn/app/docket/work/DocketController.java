@@ -30,7 +30,7 @@ class DocketController {
         return docket.row().signed()
                 ? "redirect:/ledger/" + number
                 : "redirect:/dockets/" + number + "/"
-                        + docket.next().requirement().row().position();
+                        + docket.next().requirement().position();
     }
 
     @GetMapping("/{position}")

@@ -124,8 +124,7 @@ public record DocketPage(
 
     /** The address of this requirement's work. */
     public String base() {
-        return "/dockets/" + docket.row().number() + "/"
-                + setUp.requirement().row().position();
+        return "/dockets/" + docket.row().number() + "/" + setUp.requirement().position();
     }
 
     private String note(Step step) {
@@ -143,8 +142,8 @@ public record DocketPage(
     public List<Item> items() {
         return docket.suggested().stream()
                 .map(other -> new Item(
-                        other.requirement().row().position(),
-                        other.requirement().row().title(),
+                        other.requirement().position(),
+                        other.requirement().title(),
                         line(other),
                         Standing.of(other),
                         other == setUp,
@@ -177,8 +176,8 @@ public record DocketPage(
 
     /** What has to be done with the zero before the next reading; empty for nothing. */
     public String zeroFirst() {
-        boolean stepwise = setUp.requirement().row().zeroing() == Zeroing.EACH_STEP;
-        Reversal reversal = setUp.requirement().row().reversal();
+        boolean stepwise = setUp.requirement().gauge().zeroing() == Zeroing.EACH_STEP;
+        Reversal reversal = setUp.requirement().layout().reversal();
         Station next = next().orElse(null);
         if (!(stepwise || reversal.twice()) || next == null || atReturn()) {
             return "";
@@ -201,7 +200,7 @@ public record DocketPage(
         if (!stepwise) {
             return "";
         }
-        if (setUp.requirement().row().characteristic() == Characteristic.STRAIGHTNESS) {
+        if (setUp.requirement().characteristic() == Characteristic.STRAIGHTNESS) {
             return next.number() > 1 ? "Move it on: near foot where the far foot stood." : "Near foot at the start.";
         }
         return next.number() > 1 ? "Set the gauge to zero at the place before, then read this one." : "";

@@ -68,7 +68,7 @@ public class EvidenceService {
                 .count();
         boolean unfinished =
                 setUp.sweep().row().id() != sweepId && !setUp.sweep().complete();
-        if (left < setUp.requirement().row().repeats() && !unfinished) {
+        if (left < setUp.requirement().gauge().repeats() && !unfinished) {
             mapper.insertSweep(setUp.row().id(), setUp.attempt().row().id(), sweepId, by, clock.instant());
         }
     }

@@ -219,7 +219,7 @@ public class ReadingService {
             throw new DocketConflict("A sweep holds 400 stations at most; this one is full.");
         }
         try {
-            setUp.requirement().row().written().hunted(typed);
+            setUp.requirement().layout().written().hunted(typed);
         } catch (LayoutRejected e) {
             throw new DocketConflict(String.valueOf(e.getMessage()));
         }

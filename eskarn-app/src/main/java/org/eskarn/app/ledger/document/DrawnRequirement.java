@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param limit the one that counts for this docket
  * @param otherLimit the one for parts in service beside that for new parts, or the other way round; absent where there is one
+ * @param further free texts beside all this; absent where there are none
  * @param rule as the requirement states it; the rule that was applied stands with the figures
  */
 public record DrawnRequirement(
@@ -35,7 +36,11 @@ public record DrawnRequirement(
         List<Choice> gauges,
         @Nullable Amount finestGraduation,
         boolean warm,
-        Choice work) {
+        Choice work,
+        @Nullable List<FurtherPart> further) {
+
+    /** @param code of its label */
+    public record FurtherPart(String code, String text) {}
 
     /** @param side touched: OUTSIDE or INSIDE */
     public record FeaturePart(

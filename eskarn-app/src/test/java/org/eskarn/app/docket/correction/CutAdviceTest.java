@@ -24,8 +24,8 @@ class CutAdviceTest {
 
     private static final String MARA = "m.quill";
     private static final String SEAT =
-            "characteristic=OUTSIDE_SIZE; gaugeKind=MICROMETER; layoutKind=RINGS; layoutFirst=5 15;"
-                    + " layoutSecond=0 90; limitKind=BETWEEN; lower=29.990; upper=30.010";
+            "characteristic=OUTSIDE_SIZE; gauge.kind=MICROMETER; layout.kind=RINGS; layout.first=5 15;"
+                    + " layout.second=0 90; limit.kind=BETWEEN; limit.lower=29.990; limit.upper=30.010";
 
     private static MeasuredState found(Work work) {
         return work.bean(RemedyService.class).found(work.docket().part(), work.setUp(), work.id(MARA));

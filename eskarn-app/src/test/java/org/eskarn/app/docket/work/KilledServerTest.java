@@ -12,7 +12,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
-import org.eskarn.app.EskarnApplication;
+import org.eskarn.app.EskarnMain;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Test;
@@ -62,7 +62,7 @@ class KilledServerTest {
                         "-XX:TieredStopAtLevel=1",
                         "-cp",
                         System.getProperty("java.class.path"),
-                        EskarnApplication.class.getName(),
+                        EskarnMain.class.getName(),
                         "--server.port=" + port,
                         "--eskarn.data=" + folder,
                         "--eskarn.demo=true")

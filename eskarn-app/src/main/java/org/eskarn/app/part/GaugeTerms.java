@@ -1,0 +1,179 @@
+package org.eskarn.app.part;
+
+import java.math.BigDecimal;
+import java.util.Objects;
+import java.util.Optional;
+import org.eskarn.app.gauge.GaugeKind;
+import org.eskarn.app.page.Typed;
+import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.Combination;
+import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.ZeroRule;
+import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The gauge of a requirement, its zero, and how its readings count.
+ *
+ * @param secondGaugeKind of the second reading of each pair; null where one gauge reads both
+ * @param resolution how finely the gauge must read; null where any will do
+ * @param gaugeId the gauge that was named for it; null where any fit one will do
+ * @param setTo the size of the master at which the gauge reads zero; null where it reads whole sizes
+ * @param pinClass tolerance of the pins, minus where they are made below their nominal; null where they count as true
+ * @param combination what is judged of several valid sweeps
+ */
+public record GaugeTerms(
+        long requirementId,
+        GaugeKind gaugeKind,
+        @Nullable GaugeKind secondGaugeKind,
+        @Nullable BigDecimal resolution,
+        @Nullable LengthUnit resolutionUnit,
+        @Nullable Long gaugeId,
+        ZeroRule zeroRule,
+        Zeroing zeroing,
+        @Nullable BigDecimal setTo,
+        @Nullable BigDecimal pinClass,
+        @Nullable BigDecimal allowedReturn,
+        @Nullable LengthUnit allowedReturnUnit,
+        FlickerRule flicker,
+        int repeats,
+        Combination combination) {
+
+    /** The fields of gauge and readings, as typed. */
+    public record Form(
+            @Nullable GaugeKind kind,
+            @Nullable GaugeKind secondKind,
+            @Nullable String resolution,
+            @Nullable LengthUnit resolutionUnit,
+            @Nullable ZeroRule zeroRule,
+            @Nullable Zeroing zeroing,
+            @Nullable String setTo,
+            @Nullable String pinClass,
+            @Nullable String allowedReturn,
+            @Nullable FlickerRule flicker,
+            @Nullable String repeats,
+            @Nullable Combination combination) {
+
+        static Form blank(LengthUnit unit) {
+            return new Form(
+                    GaugeKind.INDICATOR,
+                    null,
+                    "",
+                    unit.metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH,
+                    ZeroRule.FIRST_STATION,
+                    Zeroing.ONE_FOR_ALL,
+                    "",
+                    "",
+                    "",
+                    FlickerRule.MIDDLE,
+                    "1",
+                    Combination.MEAN);
+        }
+
+        /**
+         * @param kind of gauge that really reads it, which the terms may leave open
+         * @param lengths unit of the layout
+         */
+        static Form of(GaugeKind kind, @Nullable GaugeKind secondKind, GaugeTerms terms, LengthUnit lengths) {
+            LengthUnit unit = terms.resolutionUnit();
+            return new Form(
+                    kind,
+                    secondKind,
+                    Typed.written(terms.resolution()),
+                    unit == null ? lengths : unit,
+                    terms.zeroRule(),
+                    terms.zeroing(),
+                    Typed.written(terms.setTo()),
+                    Typed.written(terms.pinClass()),
+                    Typed.written(terms.allowedReturn()),
+                    terms.flicker(),
+                    Integer.toString(terms.repeats()),
+                    terms.combination());
+        }
+
+        GaugeKind chosenKind() {
+            return kind == null ? GaugeKind.INDICATOR : kind;
+        }
+
+        Combination chosenCombination() {
+            return combination == null ? Combination.MEAN : combination;
+        }
+
+        /** One ring has one section, and so one zero. */
+        Zeroing chosenZeroing(Characteristic characteristic, LayoutKind layout) {
+            boolean sections = layout != LayoutKind.RING || characteristic == Characteristic.PITCH;
+            return zeroing != null && sections && characteristic.rezeroed() ? zeroing : Zeroing.ONE_FOR_ALL;
+        }
+    }
+
+    static GaugeTerms of(
+            Form form, Characteristic characteristic, LayoutKind layout, LengthUnit returnUnit, Typed typed) {
+        BigDecimal resolution = typed.above("gauge.resolution", form.resolution(), "A graduation");
+        BigDecimal setTo =
+                characteristic.readsSizes() ? typed.above("gauge.setTo", form.setTo(), "The size of a master") : null;
+        BigDecimal allowedReturn = typed.above("gauge.allowedReturn", form.allowedReturn(), "An allowed return");
+        ZeroRule rule = Objects.requireNonNullElse(form.zeroRule(), ZeroRule.FIRST_STATION);
+        return new GaugeTerms(
+                0,
+                form.chosenKind(),
+                characteristic == Characteristic.FIT_OF_PAIR ? form.secondKind() : null,
+                resolution,
+                resolution == null ? null : form.resolutionUnit(),
+                null,
+                setTo == null ? rule : ZeroRule.MASTER,
+                form.chosenZeroing(characteristic, layout),
+                setTo,
+                characteristic == Characteristic.PIN_CHECK ? typed.number("gauge.pinClass", form.pinClass()) : null,
+                allowedReturn,
+                allowedReturn == null ? null : returnUnit,
+                Objects.requireNonNullElse(form.flicker(), FlickerRule.MIDDLE),
+                repeats(form, typed),
+                form.chosenCombination());
+    }
+
+    private static int repeats(Form form, Typed typed) {
+        String text = Typed.text(form.repeats());
+        if (text.isEmpty()) {
+            return 1;
+        }
+        if (!text.matches("\\d{1,2}")
+                || Integer.parseInt(text) < 1
+                || Integer.parseInt(text) > Requirement.MOST_REPEATS) {
+            typed.problem("gauge.repeats", "Type how many good sweeps are wanted, from 1 to 20.");
+            return 1;
+        }
+        return Integer.parseInt(text);
+    }
+
+    /** Gauges of the kind can read it, and a comparator of sizes has a master to compare with. */
+    void check(Characteristic what, Typed typed) {
+        if (!gaugeKind.reads(what)) {
+            typed.problem("gauge.kind", "A " + gaugeKind.title() + " does not read " + what.title() + ".");
+        }
+        if (secondGaugeKind != null && !secondGaugeKind.reads(what)) {
+            typed.problem("gauge.secondKind", "A " + secondGaugeKind.title() + " does not read " + what.title() + ".");
+        }
+        if (gaugeKind == GaugeKind.INDICATOR && what.comparedWithMaster() && setTo == null) {
+            typed.problem(
+                    "gauge.setTo",
+                    "A dial indicator compares with a master: type the size of the master it is set to.");
+        }
+    }
+
+    /** The coarsest graduation that will do; empty where any will. */
+    public Optional<Length> finest() {
+        return length(resolution, resolutionUnit);
+    }
+
+    Optional<Length> statedReturn() {
+        return length(allowedReturn, allowedReturnUnit);
+    }
+
+    private static Optional<Length> length(@Nullable BigDecimal amount, @Nullable LengthUnit unit) {
+        return amount == null || unit == null ? Optional.empty() : Optional.of(new Length(amount, unit));
+    }
+}

@@ -1,0 +1,100 @@
+package org.eskarn.app.part;
+
+import java.math.BigDecimal;
+import java.util.Optional;
+import org.eskarn.app.page.Typed;
+import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The stations of a requirement, and what their distances mean.
+ *
+ * @param layoutUnit of the distances of its layout, of radius and span, and of the size of its master
+ * @param radius where an axial runout is read or a phase stands
+ * @param span between the places of a pair; of a level, the length its reading is stated over
+ * @param reversal whether it is read in two set-ups
+ */
+public record LayoutTerms(
+        long requirementId,
+        LayoutKind layoutKind,
+        LengthUnit layoutUnit,
+        String layoutFirst,
+        String layoutSecond,
+        @Nullable BigDecimal radius,
+        @Nullable BigDecimal span,
+        Reversal reversal) {
+
+    /** The fields of a layout, as typed. */
+    public record Form(
+            @Nullable LayoutKind kind,
+            LengthUnit unit,
+            @Nullable String first,
+            @Nullable String second,
+            @Nullable String radius,
+            @Nullable String span,
+            @Nullable Reversal reversal) {
+
+        static Form blank(LengthUnit unit) {
+            return new Form(LayoutKind.RING, unit, "8", "", "", "", Reversal.NONE);
+        }
+
+        static Form of(LayoutTerms terms) {
+            return new Form(
+                    terms.layoutKind(),
+                    terms.layoutUnit(),
+                    terms.layoutFirst(),
+                    terms.layoutSecond(),
+                    Typed.written(terms.radius()),
+                    Typed.written(terms.span()),
+                    terms.reversal());
+        }
+
+        /** The same over another kind of layout, with an example of how it is written where it is not written yet. */
+        Form over(Characteristic characteristic, LayoutKind chosen, boolean written) {
+            return new Form(
+                    chosen,
+                    unit,
+                    written ? first : characteristic.usualFirst(chosen),
+                    written ? second : characteristic.usualSecond(chosen),
+                    radius,
+                    span,
+                    reversal);
+        }
+
+        LayoutKind chosenKind(Characteristic characteristic) {
+            return kind != null && characteristic.layouts().contains(kind)
+                    ? kind
+                    : characteristic.layouts().get(0);
+        }
+
+        Reversal chosenReversal(Characteristic characteristic) {
+            boolean possible = characteristic.reversible() && chosenKind(characteristic) != LayoutKind.STEPS;
+            return reversal != null && possible ? reversal : Reversal.NONE;
+        }
+    }
+
+    static LayoutTerms of(Form form, Characteristic characteristic, Typed typed) {
+        return new LayoutTerms(
+                0,
+                form.chosenKind(characteristic),
+                form.unit(),
+                Typed.text(form.first()),
+                Typed.text(form.second()),
+                characteristic.onRadius() ? typed.above("layout.radius", form.radius(), "A radius") : null,
+                characteristic.spanning() ? typed.above("layout.span", form.span(), "A distance") : null,
+                form.chosenReversal(characteristic));
+    }
+
+    public WrittenLayout written() {
+        return new WrittenLayout(layoutKind, layoutUnit, layoutFirst, layoutSecond);
+    }
+
+    Optional<Length> length(@Nullable BigDecimal amount) {
+        return Optional.ofNullable(amount).map(known -> new Length(known, layoutUnit));
+    }
+}

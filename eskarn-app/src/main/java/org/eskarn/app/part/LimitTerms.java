@@ -1,0 +1,219 @@
+package org.eskarn.app.part;
+
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import org.eskarn.app.page.Typed;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.FitLimits;
+import org.eskarn.core.requirement.Limit;
+import org.eskarn.core.requirement.Limit.Direction;
+import org.eskarn.core.requirement.LimitCheck;
+import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.requirement.LimitRejected;
+import org.eskarn.core.requirement.LimitUnit;
+import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.DecisionRule;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a requirement says of its limit beside the limit itself.
+ *
+ * @param statedAs which figure the limit applies to
+ * @param limitSource where the limit comes from: drawing, maker's data, standard; empty where nobody said
+ */
+public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rule, String datum, String limitSource) {
+
+    private static final int LONGEST = 120;
+    private static final int LONGEST_REASON = 200;
+
+    /** The fields of a limit, as typed. */
+    public record Form(
+            @Nullable LimitKind kind,
+            @Nullable String nominal,
+            @Nullable String lower,
+            @Nullable String upper,
+            @Nullable LimitUnit unit,
+            @Nullable String code,
+            @Nullable Direction only,
+            @Nullable String reason,
+            @Nullable String per,
+            @Nullable String serviceLower,
+            @Nullable String serviceUpper,
+            @Nullable StatedAs statedAs,
+            @Nullable DecisionRule rule,
+            @Nullable String datum,
+            @Nullable String source) {
+
+        static Form blank(LengthUnit unit) {
+            return new Form(
+                    LimitKind.MAXIMUM,
+                    "",
+                    "",
+                    "",
+                    LimitUnit.of(unit),
+                    "",
+                    null,
+                    "",
+                    "",
+                    "",
+                    "",
+                    StatedAs.MOVEMENT,
+                    DecisionRule.SIMPLE,
+                    "",
+                    "");
+        }
+
+        static Form of(Characteristic characteristic, Limit limit, @Nullable Limit service, LimitTerms terms) {
+            Length per = limit.per();
+            return new Form(
+                    limit.kind(),
+                    Typed.written(limit.nominal()),
+                    Typed.written(limit.lower()),
+                    Typed.written(limit.upper()),
+                    limit.unit(),
+                    limit.code(),
+                    limit.only(),
+                    limit.reason(),
+                    per == null ? "" : per.amount().toPlainString(),
+                    service == null ? "" : Typed.written(service.lower()),
+                    service == null ? "" : Typed.written(service.upper()),
+                    statement(characteristic, terms.statedAs()),
+                    terms.rule(),
+                    terms.datum(),
+                    terms.limitSource());
+        }
+
+        /** A form that names no zone was meant by least squares. */
+        private static StatedAs statement(Characteristic characteristic, StatedAs statedAs) {
+            boolean form = characteristic.statements().contains(StatedAs.LEAST_SQUARES);
+            return form && statedAs == StatedAs.ITSELF ? StatedAs.LEAST_SQUARES : statedAs;
+        }
+
+        /** The same with the usual kind of limit and figure of another characteristic. */
+        Form usualOf(Characteristic characteristic) {
+            return new Form(
+                    characteristic.limits().get(0),
+                    nominal,
+                    lower,
+                    upper,
+                    unit,
+                    code,
+                    only,
+                    reason,
+                    per,
+                    serviceLower,
+                    serviceUpper,
+                    characteristic.statements().get(0),
+                    rule,
+                    datum,
+                    source);
+        }
+
+        /** The kind of limit chosen, or the usual one where the characteristic knows no such kind. */
+        LimitKind chosenKind(Characteristic characteristic) {
+            return kind != null && characteristic.limits().contains(kind)
+                    ? kind
+                    : characteristic.limits().get(0);
+        }
+
+        StatedAs chosenStatement(Characteristic characteristic) {
+            return statedAs != null && characteristic.statements().contains(statedAs)
+                    ? statedAs
+                    : characteristic.statements().get(0);
+        }
+
+        LimitUnit chosenUnit(Characteristic characteristic, LengthUnit lengths) {
+            if (characteristic.angular()) {
+                return LimitUnit.DEGREE;
+            }
+            return unit == null || unit == LimitUnit.DEGREE ? LimitUnit.of(lengths) : unit;
+        }
+
+        DecisionRule chosenRule(Characteristic characteristic) {
+            if (characteristic == Characteristic.PIN_CHECK) {
+                return DecisionRule.STRINGENT;
+            }
+            return rule == null ? DecisionRule.SIMPLE : rule;
+        }
+    }
+
+    static LimitTerms of(Form form, Characteristic characteristic, Typed typed) {
+        return new LimitTerms(
+                0,
+                form.chosenStatement(characteristic),
+                form.chosenRule(characteristic),
+                typed.atMost("limit.datum", Typed.text(form.datum()), LONGEST),
+                typed.atMost("limit.source", Typed.text(form.source()), LONGEST));
+    }
+
+    List<FurtherTerm> further() {
+        return limitSource.isEmpty() ? List.of() : List.of(new FurtherTerm("LIMIT_SOURCE", limitSource));
+    }
+
+    /** The limit for new parts, a fit code worked out; as it was typed where something is wrong with it. */
+    static Limit limit(
+            Form form, Characteristic characteristic, LengthUnit lengths, @Nullable Length size, Typed typed) {
+        Limit limit = read(form, characteristic, lengths, form.lower(), form.upper(), typed);
+        return checked(characteristic, limit, size, typed);
+    }
+
+    /** The one for parts in service; empty where none was typed. */
+    static Optional<Limit> service(
+            Form form, Characteristic characteristic, LengthUnit lengths, @Nullable Length size, Typed typed) {
+        if (Typed.text(form.serviceLower()).isEmpty()
+                && Typed.text(form.serviceUpper()).isEmpty()) {
+            return Optional.empty();
+        }
+        Typed own = new Typed(new LinkedHashMap<>());
+        Limit limit = checked(
+                characteristic,
+                read(form, characteristic, lengths, form.serviceLower(), form.serviceUpper(), own),
+                size,
+                own);
+        own.problems().forEach((field, sentence) -> {
+            String place = field.equals("limit.lower")
+                    ? "limit.serviceLower"
+                    : field.equals("limit.upper") ? "limit.serviceUpper" : field;
+            typed.problem(place, sentence);
+        });
+        return Optional.of(limit);
+    }
+
+    private static Limit read(
+            Form form,
+            Characteristic characteristic,
+            LengthUnit lengths,
+            @Nullable String lower,
+            @Nullable String upper,
+            Typed typed) {
+        LimitKind kind = form.chosenKind(characteristic);
+        boolean two = kind == LimitKind.BETWEEN || kind == LimitKind.PLUS_MINUS;
+        boolean named = kind == LimitKind.PLUS_MINUS || kind == LimitKind.FIT_CODE;
+        BigDecimal per = characteristic.sloping() ? typed.number("limit.per", form.per()) : null;
+        return new Limit(
+                kind,
+                named ? typed.number("limit.nominal", form.nominal()) : null,
+                two ? typed.number("limit.lower", lower) : null,
+                two || kind == LimitKind.MAXIMUM ? typed.number("limit.upper", upper) : null,
+                form.chosenUnit(characteristic, lengths),
+                kind == LimitKind.FIT_CODE ? Typed.text(form.code()) : "",
+                kind == LimitKind.MAXIMUM && characteristic.signed() ? form.only() : null,
+                form.only() == null ? "" : typed.atMost("limit.reason", Typed.text(form.reason()), LONGEST_REASON),
+                per == null ? null : new Length(per, lengths));
+    }
+
+    private static Limit checked(Characteristic characteristic, Limit limit, @Nullable Length size, Typed typed) {
+        try {
+            LimitCheck.check(characteristic, limit, size);
+            return limit.kind() == LimitKind.FIT_CODE ? FitLimits.resolved(characteristic, limit) : limit;
+        } catch (LimitRejected e) {
+            typed.problem(
+                    "limit." + e.field().name().toLowerCase(java.util.Locale.ROOT), String.valueOf(e.getMessage()));
+            return limit;
+        }
+    }
+}
