@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.eskarn.app.page.Units;
+import org.eskarn.app.page.Words;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -68,7 +69,7 @@ public class AccountService implements UserDetailsService {
     @Transactional(rollbackFor = AccountRefused.class)
     public void createFirst(String login, String name, String password) throws AccountRefused {
         if (accounts.count() > 0) {
-            throw new AccountRefused("login", "There is a steward already: sign in, or ask them for an account.");
+            throw new AccountRefused("login", Words.say("account.there-is-a-steward-already-sign-in"));
         }
         create(login, name, Role.STEWARD, password);
     }
@@ -80,19 +81,17 @@ public class AccountService implements UserDetailsService {
     public void create(String login, String name, Role role, String password) throws AccountRefused {
         String asked = login.strip().toLowerCase(Locale.ROOT);
         if (!LOGIN.matcher(asked).matches()) {
-            throw new AccountRefused(
-                    "login", "A sign-in name has 2 to 40 letters a–z, digits, points or hyphens, for example m.quill.");
+            throw new AccountRefused("login", Words.say("account.a-sign-in-name-has-2-to"));
         }
         if (name.isBlank() || name.strip().length() > LONGEST_NAME) {
-            throw new AccountRefused(
-                    "name", "Type the name as it shall stand under a signature, 80 characters at most.");
+            throw new AccountRefused("name", Words.say("account.type-the-name-as-it-shall-stand"));
         }
         int bytes = password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length;
         if (password.length() < SHORTEST_PASSWORD || bytes > LONGEST_PASSWORD) {
-            throw new AccountRefused("password", "A password has at least 8 characters and at most 72.");
+            throw new AccountRefused("password", Words.say("account.a-password-has-at-least-8-characters"));
         }
         if (accounts.byLogin(asked).isPresent()) {
-            throw new AccountRefused("login", "“" + asked + "” is taken: choose another sign-in name.");
+            throw new AccountRefused("login", Words.say("account.is-taken-choose-another-sign-in-name", asked));
         }
         accounts.insert(asked, name.strip(), role, String.valueOf(encoder.encode(password)), clock.instant());
     }
@@ -105,8 +104,7 @@ public class AccountService implements UserDetailsService {
     @Transactional(rollbackFor = AccountRefused.class)
     public void setActive(long id, int version, boolean active) throws AccountRefused {
         if (accounts.setActive(id, version, active) == 0) {
-            throw new AccountRefused(
-                    "list", "Somebody else changed this account meanwhile: here is how it stands now.");
+            throw new AccountRefused("list", Words.say("account.somebody-else-changed-this-account-meanwhile-here"));
         }
     }
 

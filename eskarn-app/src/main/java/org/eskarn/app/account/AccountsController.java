@@ -1,5 +1,6 @@
 package org.eskarn.app.account;
 
+import org.eskarn.app.page.Words;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.core.session.SessionInformation;
 import org.springframework.security.core.session.SessionRegistry;
@@ -36,7 +37,7 @@ class AccountsController {
         try {
             Role role = form.role();
             if (role == null) {
-                throw new AccountRefused("role", "Choose what this person does.");
+                throw new AccountRefused("role", Words.say("account.choose-what-this-person-does"));
             }
             accounts.create(form.login(), form.name(), role, form.password());
             return "redirect:/accounts";
@@ -55,7 +56,7 @@ class AccountsController {
             Model model) {
         try {
             if (id == person.id()) {
-                throw new AccountRefused("list", "You cannot switch off your own account: ask another steward.");
+                throw new AccountRefused("list", Words.say("account.you-cannot-switch-off-your-own-account"));
             }
             accounts.setActive(id, version, active);
             if (!active) {

@@ -1,6 +1,7 @@
 package org.eskarn.app.account;
 
 import java.time.Duration;
+import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Service;
 
 /** A signed-in person types their password once more, as one signs by hand. Tries are limited like those of signing in. */
@@ -8,7 +9,7 @@ import org.springframework.stereotype.Service;
 public class OwnPassword {
 
     /** Guessing by way of a text field gets a count of its own. */
-    private static final String IN_TEXT = "text ";
+    private static final String IN_TEXT = Words.say("account.text");
 
     private final AccountService accounts;
     private final SignInSlowdown slowdown;
@@ -26,10 +27,10 @@ public class OwnPassword {
         Duration wait = slowdown.begin(account.login(), address);
         if (!wait.isZero()) {
             throw new PasswordRefused(
-                    "Too many failed tries: wait " + Math.max(1, wait.toSeconds()) + " seconds, then try once more.");
+                    Words.say("account.too-many-failed-tries-wait-seconds-then", Math.max(1, wait.toSeconds())));
         }
         if (!accounts.confirms(account, password)) {
-            throw new PasswordRefused("That is not your password: type the one you signed in with.");
+            throw new PasswordRefused(Words.say("account.that-is-not-your-password-type-the"));
         }
         slowdown.succeeded(account.login(), address);
         slowdown.succeeded(IN_TEXT + account.login(), IN_TEXT + account.login());

@@ -1,6 +1,7 @@
 package org.eskarn.app.account;
 
 import java.util.List;
+import org.eskarn.app.page.Words;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -35,11 +36,11 @@ class SignInController {
             return "redirect:/first-start";
         }
         if (wait != null) {
-            model.addAttribute("problem", "Too many failed tries: wait " + wait + " seconds, then try once more.");
+            model.addAttribute("problem", Words.say("account.too-many-failed-tries-wait-seconds-then", wait));
         } else if (failed != null) {
-            model.addAttribute("problem", "Sign-in name and password do not belong together: type both again.");
+            model.addAttribute("problem", Words.say("account.sign-in-name-and-password-do-not"));
         } else if (out != null) {
-            model.addAttribute("notice", "You are signed out.");
+            model.addAttribute("notice", Words.say("account.you-are-signed-out"));
         }
         boolean demo = installation.demo();
         model.addAttribute("demo", demo);

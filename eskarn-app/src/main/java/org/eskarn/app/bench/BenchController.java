@@ -6,6 +6,7 @@ import java.util.List;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.InHand;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.trust.TraceService;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -43,11 +44,11 @@ class BenchController {
     String find(@RequestParam String docket, Model model) {
         String digits = docket.replaceAll("\\D", "");
         if (digits.isEmpty() || digits.length() > LONGEST_NUMBER) {
-            model.addAttribute("problem", "A docket number is typed in digits, for example 214.");
+            model.addAttribute("problem", Words.say("bench.a-docket-number-is-typed-in-digits"));
         } else if (dockets.find(Integer.parseInt(digits)).isPresent()) {
             return "redirect:/dockets/" + Integer.parseInt(digits);
         } else {
-            model.addAttribute("problem", "There is no docket " + digits + ": look at the number again.");
+            model.addAttribute("problem", Words.say("bench.there-is-no-docket-look-at-the", digits));
         }
         model.addAttribute("asked", docket);
         return page(0, model);

@@ -8,6 +8,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.WaitsFor;
+import org.eskarn.app.page.Words;
 
 /**
  * One docket on the Bench.
@@ -32,12 +33,14 @@ record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
 
     private static String next(Docket docket) {
         if (docket.settled()) {
-            return "all judged: sign";
+            return Words.say("bench.all-judged-sign");
         }
         Optional<WaitsFor> waits = docket.waitsFor();
         if (waits.isPresent()) {
-            return docket.next().requirement().title() + " waits for "
-                    + waits.get().title();
+            return Words.say(
+                    "bench.waits-for",
+                    docket.next().requirement().title(),
+                    waits.get().title());
         }
         SetUp setUp = docket.next();
         String title = setUp.requirement().title();
@@ -45,10 +48,13 @@ record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
         if (step == Step.SWEEP) {
             int read = setUp.sweep().readings().size();
             int stations = setUp.sweep().layout().size();
-            return title + ": " + (read < stations ? "station " + (read + 1) + " of " + stations : "the return");
+            return title + ": "
+                    + (read < stations
+                            ? Words.say("bench.station-of", read + 1, stations)
+                            : Words.say("bench.the-return"));
         }
         if (step.compareTo(Step.SWEEP) > 0 && !setUp.acceptable()) {
-            return title + ": sweep again";
+            return Words.say("bench.sweep-again", title);
         }
         return title + ": " + step.title().toLowerCase(java.util.Locale.ROOT);
     }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
@@ -76,6 +77,6 @@ public record Attempt(AttemptRow row, List<SweepRecord> sweeps, Judgement judgem
     /** What is judged of several sweeps, as “mean of 3 sweeps”; empty of one. */
     public Optional<String> combined(String combination) {
         int counted = judgement.counted().size();
-        return counted < 2 ? Optional.empty() : Optional.of(combination + " of " + counted + " sweeps");
+        return counted < 2 ? Optional.empty() : Optional.of(Words.say("docket.of-sweeps-2", combination, counted));
     }
 }

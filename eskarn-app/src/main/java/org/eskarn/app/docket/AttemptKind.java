@@ -1,11 +1,13 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.Words;
+
 /** Why a requirement is measured, once more or for the first time. */
 public enum AttemptKind {
-    AS_FOUND("as found"),
+    AS_FOUND(Words.say("docket.as-found")),
     AGAIN("again"),
-    CORRECTED("after correction"),
-    SECOND_INSPECTOR("second inspector");
+    CORRECTED(Words.say("docket.after-correction")),
+    SECOND_INSPECTOR(Words.say("docket.second-inspector"));
 
     private final String title;
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.Part;
 import org.eskarn.core.requirement.SuggestedOrder;
 import org.eskarn.core.verdict.Outcome;
@@ -65,8 +66,8 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
                 .filter(setUp -> !setUp.settled())
                 .map(setUp -> setUp.requirement().title()
                         + setUp.waitsFor()
-                                .map(holds -> ", on hold for " + holds.title())
-                                .orElse(", at " + setUp.current().title()))
+                                .map(holds -> Words.say("docket.on-hold-for-2", holds.title()))
+                                .orElse(Words.say("docket.at", setUp.current().title())))
                 .toList();
     }
 

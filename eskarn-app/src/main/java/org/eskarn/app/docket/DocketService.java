@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.Part;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.PartService;
@@ -161,9 +162,10 @@ public class DocketService {
      */
     @Transactional(rollbackFor = DocketConflict.class)
     public Docket lock(int number, long by) throws DocketConflict {
-        Docket docket = find(number).orElseThrow(() -> new DocketConflict("There is no docket " + number + "."));
+        Docket docket =
+                find(number).orElseThrow(() -> new DocketConflict(Words.say("docket.there-is-no-docket", number)));
         if (dockets.touchAll(docket.row().id(), by, clock.instant()) == 0) {
-            throw new DocketConflict("Docket " + number + " is signed already; nothing was changed.");
+            throw new DocketConflict(Words.say("docket.docket-is-signed-already-nothing-was-changed", number));
         }
         return find(number).orElseThrow();
     }

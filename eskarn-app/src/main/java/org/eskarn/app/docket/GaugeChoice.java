@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.gauge.Suitability;
 
@@ -83,23 +84,25 @@ public final class GaugeChoice {
         if (!gauge.readsSizes()
                 && requirement.terms().characteristic().comparedWithMaster()
                 && requirement.terms().basis().setTo().isEmpty()) {
-            return "it compares with a master, and the requirement names none";
+            return Words.say("docket.it-compares-with-a-master-and-the");
         }
         boolean wholeSizes = requirement.terms().characteristic().readsSizes()
                 && requirement.terms().basis().setTo().isEmpty()
                 && gauge.kind() != GaugeKind.INDICATOR;
         if (gauge.readsSizes() != wholeSizes) {
-            return wholeSizes ? "it reads deviations, not whole sizes" : "it reads whole sizes, not deviations";
+            return wholeSizes
+                    ? Words.say("docket.it-reads-deviations-not-whole-sizes")
+                    : Words.say("docket.it-reads-whole-sizes-not-deviations");
         }
         if (!requirement.reach().map(gauge::reaches).orElse(true)) {
-            return "it does not reach the size";
+            return Words.say("docket.it-does-not-reach-the-size");
         }
         boolean fine = requirement
                 .gauge()
                 .finest()
                 .map(finest -> gauge.dial().graduation().micrometres() <= finest.micrometres() + 1e-9)
                 .orElse(true);
-        return fine ? suitability.tooCoarse() : "its graduation is coarser than asked";
+        return fine ? suitability.tooCoarse() : Words.say("docket.its-graduation-is-coarser-than-asked");
     }
 
     /**

@@ -2,6 +2,7 @@ package org.eskarn.app.docket;
 
 import java.util.List;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.verdict.IndependentResults;
 import org.eskarn.core.verdict.NormalizedError;
 import org.eskarn.core.verdict.Verdict.Because;
@@ -17,10 +18,10 @@ public final class InspectorWords {
     static String confirmed(SetUp setUp) {
         Findings findings = setUp.findings();
         if (findings.decision().isPresent()) {
-            return ", as decided by " + findings.decision().get().decidedByName();
+            return Words.say("docket.as-decided-by", findings.decision().get().decidedByName());
         }
         return findings.inspectors()
-                .map(results -> ", confirmed by " + last(findings).readBy() + en(results))
+                .map(results -> Words.say("docket.confirmed-by", last(findings).readBy(), en(results)))
                 .orElse("");
     }
 
@@ -28,14 +29,14 @@ public final class InspectorWords {
     static String apart(SetUp setUp, Display display) {
         Findings findings = setUp.findings();
         String each = String.join(
-                " and ",
+                Words.say("docket.and"),
                 whole(findings).stream()
                         .map(attempt -> figure(attempt, display))
                         .toList());
         IndependentResults results = findings.inspectors().orElseThrow();
         return findings.verdict().because() == Because.INSPECTORS_DIVIDED
-                ? "inspectors found " + each + ": on different sides of the limit" + en(results)
-                : "inspectors found " + each + ": they do not agree" + en(results);
+                ? Words.say("docket.inspectors-found-on-different-sides-of-the", each, en(results))
+                : Words.say("docket.inspectors-found-they-do-not-agree", each, en(results));
     }
 
     /** The difference against the combined uncertainty, in one sentence; empty of answers. */
@@ -44,27 +45,27 @@ public final class InspectorWords {
         IndependentResults results = findings.inspectors().orElseThrow();
         if (results.comparison().isEmpty()) {
             return results.confirmed().isPresent()
-                    ? "The inspectors' answers are the same."
-                    : "The inspectors' answers differ.";
+                    ? Words.say("docket.the-inspectors-answers-are-the-same")
+                    : Words.say("docket.the-inspectors-answers-differ");
         }
         NormalizedError error = results.comparison().get();
         List<Attempt> whole = whole(findings);
         Attempt with = whole.get(results.confirmed().orElse(0));
-        return "%s found %s, %s %s: %s %s apart, against a combined uncertainty of %s, Eₙ = %s. %s"
-                .formatted(
-                        with.readBy(),
-                        figure(with, display),
-                        last(findings).readBy(),
-                        figure(last(findings), display),
-                        display.amount(Math.abs(error.difference())),
-                        display.symbol(),
-                        display.amount(error.combined()),
-                        written(error),
-                        !error.agrees()
-                                ? "They do not agree."
-                                : findings.verdict().because() == Because.INSPECTORS_DIVIDED
-                                        ? "They agree in value, but on different sides of the limit."
-                                        : "They agree.");
+        return Words.say(
+                "docket.found-apart-against-a-combined-uncertainty-of",
+                with.readBy(),
+                figure(with, display),
+                last(findings).readBy(),
+                figure(last(findings), display),
+                display.amount(Math.abs(error.difference())),
+                display.symbol(),
+                display.amount(error.combined()),
+                written(error),
+                !error.agrees()
+                        ? Words.say("docket.they-do-not-agree")
+                        : findings.verdict().because() == Because.INSPECTORS_DIVIDED
+                                ? Words.say("docket.they-agree-in-value-but-on-different")
+                                : Words.say("docket.they-agree"));
     }
 
     private static List<Attempt> whole(Findings findings) {

@@ -1,11 +1,13 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.Words;
+
 /** How a reading came in. */
 public enum ReadingSource {
     /** Typed, or sent by a gauge that types like a keyboard. */
     KEYPAD(""),
     PASTED("pasted"),
-    SIMULATED("simulated indicator");
+    SIMULATED(Words.say("docket.simulated-indicator"));
 
     private final String title;
 

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Component;
 
 /**
@@ -53,7 +54,7 @@ public class SetUpLock {
 
     private SetUp lock(int number, SetUpRow row, long by) throws DocketConflict {
         if (mapper.touch(row.id(), by, clock.instant()) == 0) {
-            throw new DocketConflict("Docket " + number + " is signed: nothing in it can be changed any more.");
+            throw new DocketConflict(Words.say("docket.docket-is-signed-nothing-in-it-can", number));
         }
         return dockets.setUp(number, row).orElseThrow(() -> unknown(number));
     }
@@ -63,12 +64,12 @@ public class SetUpLock {
     }
 
     private static DocketConflict unknown(int number) {
-        return new DocketConflict("There is no such requirement in docket " + number + ".");
+        return new DocketConflict(Words.say("docket.there-is-no-such-requirement-in-docket", number));
     }
 
     public DocketConflict changedMeanwhile(SetUpRow row) {
-        return new DocketConflict("%s changed this at %s, so nothing was written: here is how it stands now."
-                .formatted(row.changedByName(), time(row.changedAt())));
+        return new DocketConflict(
+                Words.say("docket.changed-this-at-so-nothing-was-written", row.changedByName(), time(row.changedAt())));
     }
 
     public String time(Instant instant) {
@@ -93,8 +94,7 @@ public class SetUpLock {
      */
     public void requireOwnEyes(SetUp setUp, long by) throws DocketConflict {
         if (setUp.attempt().row().kind() == AttemptKind.SECOND_INSPECTOR && setUp.measuredBefore(by)) {
-            throw new DocketConflict(
-                    "You took readings of this before: the second inspector's sweep is read by somebody else.");
+            throw new DocketConflict(Words.say("docket.you-took-readings-of-this-before-the"));
         }
     }
 
@@ -105,7 +105,7 @@ public class SetUpLock {
     public static String reason(String typed, String what) throws DocketConflict {
         String reason = typed.strip();
         if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
-            throw new DocketConflict(what + ", in 200 characters at most.");
+            throw new DocketConflict(Words.say("docket.in-200-characters-at-most", what));
         }
         return reason;
     }

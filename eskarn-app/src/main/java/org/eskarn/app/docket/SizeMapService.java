@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Characteristic;
@@ -66,8 +67,11 @@ public class SizeMapService {
                     SizeMapRow first = batch.getValue().get(0);
                     return new Listed(
                             batch.getKey(),
-                            first.partTitle() + " · " + first.title() + " · "
-                                    + batch.getValue().size() + " pieces",
+                            Words.say(
+                                    "docket.pieces",
+                                    first.partTitle(),
+                                    first.title(),
+                                    batch.getValue().size()),
                             hole(first),
                             unit(first));
                 })

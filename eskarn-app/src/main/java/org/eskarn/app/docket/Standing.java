@@ -1,15 +1,16 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.Words;
 import org.eskarn.core.verdict.Outcome;
 
 /** How a requirement stands, for its mark: an outcome, left out, or not begun. */
 public enum Standing {
     PASS("pass"),
     FAIL("fail"),
-    NOT_PROVEN("not proven"),
+    NOT_PROVEN(Words.say("docket.not-proven")),
     RECORDED("recorded"),
-    LEFT_OUT("left out"),
-    OPEN("not begun");
+    LEFT_OUT(Words.say("docket.left-out")),
+    OPEN(Words.say("docket.not-begun"));
 
     private final String word;
 

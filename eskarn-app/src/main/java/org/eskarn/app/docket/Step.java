@@ -1,14 +1,16 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.Words;
+
 /** The order of work. */
 public enum Step {
-    REQUIRE("Require", "R"),
-    GAUGE("Gauge", "G"),
-    PREPARE("Prepare", "P"),
-    ZERO("Zero", "Z"),
-    SWEEP("Sweep", "S"),
-    PROVE("Prove", "O"),
-    VERDICT("Verdict", "V");
+    REQUIRE(Words.say("docket.require"), "R"),
+    GAUGE(Words.say("docket.gauge"), "G"),
+    PREPARE(Words.say("docket.prepare"), "P"),
+    ZERO(Words.say("docket.zero"), "Z"),
+    SWEEP(Words.say("docket.sweep-3"), "S"),
+    PROVE(Words.say("docket.prove"), "O"),
+    VERDICT(Words.say("docket.verdict"), "V");
 
     private final String title;
     private final String key;

@@ -3,6 +3,7 @@ package org.eskarn.app.docket;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.evaluation.OutOfLimits;
@@ -28,7 +29,8 @@ public record VerdictWords(String word, String line) {
         Optional<LeftOutRow> left = setUp.wholeLeftOut();
         if (left.isPresent()) {
             return new VerdictWords(
-                    "left out", left.get().reason() + " (" + left.get().leftByName() + ")");
+                    Words.say("docket.left-out"),
+                    left.get().reason() + " (" + left.get().leftByName() + ")");
         }
         Requirement requirement = setUp.requirement().terms();
         Assessment assessment = setUp.assessment();
@@ -39,35 +41,42 @@ public record VerdictWords(String word, String line) {
                     decided(requirement, verdict, setUp.judgement(), display) + InspectorWords.confirmed(setUp));
         }
         return switch (verdict.because()) {
-            case UNFINISHED -> new VerdictWords("not proven yet", toGo(requirement, assessment));
+            case UNFINISHED -> new VerdictWords(Words.say("docket.not-proven-yet"), toGo(requirement, assessment));
             case REPEATS_TO_GO ->
                 new VerdictWords(
-                        "not proven yet",
+                        Words.say("docket.not-proven-yet"),
                         setUp.judgement().togo() == 1
-                                ? "1 more valid sweep required"
-                                : setUp.judgement().togo() + " more valid sweeps required");
-            case RETURN_OUT -> new VerdictWords("not proven", returnOut(assessment, display));
-            case ZERO_LOST -> new VerdictWords("not proven", zeroLost(setUp.sweep(), display));
-            case SWEEPS_DISAGREE -> new VerdictWords("not proven", disagree(setUp, display));
+                                ? Words.say("docket.1-more-valid-sweep-required")
+                                : Words.say(
+                                        "docket.more-valid-sweeps-required",
+                                        setUp.judgement().togo()));
+            case RETURN_OUT -> new VerdictWords(Words.say("docket.not-proven"), returnOut(assessment, display));
+            case ZERO_LOST -> new VerdictWords(Words.say("docket.not-proven"), zeroLost(setUp.sweep(), display));
+            case SWEEPS_DISAGREE -> new VerdictWords(Words.say("docket.not-proven"), disagree(setUp, display));
             case INSPECTORS_DISAGREE, INSPECTORS_DIVIDED ->
-                new VerdictWords("not proven", InspectorWords.apart(setUp, display));
+                new VerdictWords(Words.say("docket.not-proven"), InspectorWords.apart(setUp, display));
             case STATIONS_UNFIT ->
-                new VerdictWords("not proven", assessment.missing().orElse(""));
+                new VerdictWords(
+                        Words.say("docket.not-proven"), assessment.missing().orElse(""));
             case LIMIT_IS_TEXT ->
                 new VerdictWords(
-                        "not proven",
-                        "the limit is the code " + requirement.limit().code()
-                                + " without figures: in a new revision, save the requirement again");
-            case WITHIN_UNCERTAINTY -> new VerdictWords("not proven", within(requirement, verdict, display));
+                        Words.say("docket.not-proven"),
+                        Words.say(
+                                "docket.the-limit-is-the-code-without-figures",
+                                requirement.limit().code()));
+            case WITHIN_UNCERTAINTY ->
+                new VerdictWords(Words.say("docket.not-proven"), within(requirement, verdict, display));
         };
     }
 
     private static String decided(Requirement requirement, Verdict verdict, Judgement judgement, Display display) {
         if (requirement.limit().kind() == LimitKind.ANSWER) {
-            return verdict.outcome() == Outcome.PASS ? "every answer is yes" : "an answer is no";
+            return verdict.outcome() == Outcome.PASS
+                    ? Words.say("docket.every-answer-is-yes")
+                    : Words.say("docket.an-answer-is-no");
         }
         if (verdict.outcome() == Outcome.RECORDED) {
-            return figure(verdict.value(), display) + " " + display.symbol() + ", no limit asked";
+            return Words.say("docket.no-limit-asked", figure(verdict.value(), display), display.symbol());
         }
         double value = verdict.value() == null ? 0 : verdict.value();
         double nearest = java.util.Objects.requireNonNull(verdict.bounds().nearest(value));
@@ -75,19 +84,23 @@ public record VerdictWords(String word, String line) {
         // Of a limit that holds either way there is no lower one.
         boolean one = requirement.limit().kind() == LimitKind.MAXIMUM;
         String by = display.apart(value, nearest) + " " + display.symbol();
-        String limit = one ? "the limit" : below ? "the lower limit" : "the upper limit";
+        String limit = one
+                ? Words.say("docket.the-limit")
+                : below ? Words.say("docket.the-lower-limit") : Words.say("docket.the-upper-limit");
         String line = verdict.outcome() == Outcome.PASS
-                ? by + " inside " + limit
-                : by + (below && !one ? " under " : " over ") + limit;
+                ? Words.say("docket.inside", by, limit)
+                : by + (below && !one ? Words.say("docket.under") : Words.say("docket.over")) + limit;
         if (verdict.outcome() == Outcome.FAIL) {
             line = crossed(requirement, judgement.assessment().outOfLimits(requirement), verdict, line, display);
         }
         String mean = judgement.counted().size() > 1
-                ? ", " + requirement.combination().title() + " of "
-                        + judgement.counted().size() + " sweeps"
+                ? Words.say(
+                        "docket.of-sweeps",
+                        requirement.combination().title(),
+                        judgement.counted().size())
                 : "";
         boolean uncertain = Math.abs(verdict.bounds().outside(value)) < verdict.expanded();
-        return (uncertain ? line + ", less than U" : line) + mean;
+        return (uncertain ? Words.say("docket.less-than-u", line) : line) + mean;
     }
 
     /** Where several places are out, how many; where both limits are crossed, both. */
@@ -98,36 +111,38 @@ public record VerdictWords(String word, String line) {
             Bounds bounds = verdict.bounds();
             double upper = java.util.Objects.requireNonNull(bounds.upper());
             double lower = java.util.Objects.requireNonNull(bounds.lower());
-            return "%s %s over the upper limit and %s %s under the lower, %d places out"
-                    .formatted(
-                            display.apart(out.highest().orElseThrow().amount(), upper),
-                            display.symbol(),
-                            display.apart(out.lowest().orElseThrow().amount(), lower),
-                            display.symbol(),
-                            places);
+            return Words.say(
+                    "docket.over-the-upper-limit-and-under-the",
+                    display.apart(out.highest().orElseThrow().amount(), upper),
+                    display.symbol(),
+                    display.apart(out.lowest().orElseThrow().amount(), lower),
+                    display.symbol(),
+                    places);
         }
-        return places > 1 ? line + ", " + places + " places out" : line;
+        return places > 1 ? Words.say("docket.places-out", line, places) : line;
     }
 
     private static String within(Requirement requirement, Verdict verdict, Display display) {
         if (requirement.characteristic() == Characteristic.PIN_CHECK) {
-            return "the pins bracket the limit: try one between them";
+            return Words.say("docket.the-pins-bracket-the-limit-try-one");
         }
         double value = verdict.value() == null ? 0 : verdict.value();
         String expanded = display.about(value, verdict.expanded());
         // Simple acceptance, and yet stringently judged: nothing passes on a figure less certain than all that is
         // allowed.
         return verdict.rule() == requirement.appliedRule()
-                ? "%s lies within U = %s of the limit".formatted(figure(verdict.value(), display), expanded)
-                : "U = %s is more than all that is allowed: a finer gauge decides".formatted(expanded);
+                ? Words.say("docket.lies-within-u-of-the-limit", figure(verdict.value(), display), expanded)
+                : Words.say("docket.u-is-more-than-all-that-is", expanded);
     }
 
     private static String toGo(Requirement requirement, Assessment assessment) {
         int stations = assessment.sweep().stationsToGo();
         boolean returns = assessment.sweep().layout().returns();
-        String places = stations + (stations == 1 ? " station" : " stations");
-        String left = stations == 0 ? "the return to go" : places + (returns ? " and the return to go" : " to go");
-        return assessment.alreadyPast(requirement) ? "past the limit already; " + left : left;
+        String places = stations + (stations == 1 ? Words.say("docket.station") : Words.say("docket.stations"));
+        String left = stations == 0
+                ? Words.say("docket.the-return-to-go")
+                : places + (returns ? Words.say("docket.and-the-return-to-go") : Words.say("docket.to-go"));
+        return assessment.alreadyPast(requirement) ? Words.say("docket.past-the-limit-already", left) : left;
     }
 
     private static String zeroLost(SweepRecord sweep, Display display) {
@@ -136,29 +151,38 @@ public record VerdictWords(String word, String line) {
                 .filter(java.util.Objects::nonNull)
                 .mapToDouble(Double::doubleValue)
                 .reduce(0, (a, b) -> Math.abs(b) > Math.abs(a) ? b : a);
-        return "the master read %s off at the end, allowed ±%s: sweep again"
-                .formatted(display.signed(drift), figure(sweep.assessment().allowedReturn(), display));
+        return Words.say(
+                "docket.the-master-read-off-at-the-end",
+                display.signed(drift),
+                figure(sweep.assessment().allowedReturn(), display));
     }
 
     /** How far the sweeps differ, and which of them stands apart. */
     private static String disagree(SetUp setUp, Display display) {
         SweepAgreement agreement = setUp.judgement().agreement().orElseThrow();
-        String by = "the sweeps differ by %s, allowed %s"
-                .formatted(figure(agreement.range(), display), figure(agreement.allowed(), display));
+        String by = Words.say(
+                "docket.the-sweeps-differ-by-allowed",
+                figure(agreement.range(), display),
+                figure(agreement.allowed(), display));
         List<SweepRecord> counted = setUp.findings().shown().counted();
         return agreement
                 .apart()
-                .map(apart -> by + ": sweep " + counted.get(apart).row().number() + " stands apart")
+                .map(apart -> Words.say(
+                        "docket.sweep-stands-apart",
+                        by,
+                        counted.get(apart).row().number()))
                 .orElse(
                         counted.size() == 2
-                                ? by + ": sweep once more to see which is off"
-                                : by + "; none stands apart by itself");
+                                ? Words.say("docket.sweep-once-more-to-see-which-is", by)
+                                : Words.say("docket.none-stands-apart-by-itself", by));
     }
 
     private static String returnOut(Assessment assessment, Display display) {
         double error = assessment.returnCheck().map(ReturnCheck::error).orElse(0.0);
-        return "the zero came back %s, allowed ±%s: sweep again"
-                .formatted(display.signed(error), figure(assessment.allowedReturn(), display));
+        return Words.say(
+                "docket.the-zero-came-back-allowed-sweep-again",
+                display.signed(error),
+                figure(assessment.allowedReturn(), display));
     }
 
     private static String figure(@Nullable Double micrometres, Display display) {

@@ -1,9 +1,11 @@
 package org.eskarn.app.docket;
 
+import org.eskarn.app.page.Words;
+
 /** What a requirement waits for before its docket can be signed. */
 public enum WaitsFor {
-    RECHECK("a recheck", AttemptKind.CORRECTED),
-    SECOND_INSPECTOR("a second inspector", AttemptKind.SECOND_INSPECTOR);
+    RECHECK(Words.say("docket.a-recheck"), AttemptKind.CORRECTED),
+    SECOND_INSPECTOR(Words.say("docket.a-second-inspector"), AttemptKind.SECOND_INSPECTOR);
 
     private final String title;
     private final AttemptKind attempt;

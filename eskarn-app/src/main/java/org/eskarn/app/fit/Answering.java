@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.verdict.Bounds;
@@ -83,7 +84,7 @@ final class Answering {
 
     /** The table that is read first. */
     Answering limits(List<String> columns, List<DetailsView.Row> rows) {
-        limits.add(new DetailsView.Table("Limits", columns, rows));
+        limits.add(new DetailsView.Table(Words.say("calculators.limits"), columns, rows));
         return this;
     }
 

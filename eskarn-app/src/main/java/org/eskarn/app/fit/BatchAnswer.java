@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.SelectivePairing;
 import org.eskarn.core.fit.SelectivePairing.Pair;
 import org.eskarn.core.fit.SelectivePairing.Piece;
@@ -22,17 +23,18 @@ final class BatchAnswer {
         }
         List<Piece> shafts = pieces(fields, "shafts");
         List<Piece> bores = pieces(fields, "bores");
-        double expanded = Math.sqrt(2) * fields.amount("u", 0, "An uncertainty");
+        double expanded = Math.sqrt(2) * fields.amount("u", 0, Words.say("calculators.an-uncertainty"));
         if (!fields.readable()) {
             return Optional.empty();
         }
         if (shafts.isEmpty() || bores.isEmpty()) {
-            fields.problem(shafts.isEmpty() ? "shafts" : "bores", "Type at least one piece, as S1 31.985.");
+            fields.problem(
+                    shafts.isEmpty() ? "shafts" : "bores", Words.say("calculators.type-at-least-one-piece-as-s1"));
             return Optional.empty();
         }
         RequiredFit wanted = RequiredFit.of(fields, bores.get(0).smallest());
         if (fields.readable() && wanted.bounds().open()) {
-            fields.problem("least", "Type the clearance that is wanted, or a fit.");
+            fields.problem("least", Words.say("calculators.type-the-clearance-that-is-wanted-or"));
         }
         Bounds guarded = fields.readable() ? guarded(fields, wanted.bounds(), expanded) : Bounds.OPEN;
         if (!fields.readable()) {
@@ -46,8 +48,7 @@ final class BatchAnswer {
         double least = java.util.Objects.requireNonNull(wanted.lower()) + expanded;
         double most = java.util.Objects.requireNonNull(wanted.upper()) - expanded;
         if (least >= most) {
-            fields.problem(
-                    "u", "With so large an uncertainty no pair can be proven: nothing is left of what is wanted.");
+            fields.problem("u", Words.say("calculators.with-so-large-an-uncertainty-no-pair"));
             return Bounds.OPEN;
         }
         return Bounds.between(least, most);
@@ -68,18 +69,13 @@ final class BatchAnswer {
             for (int i = named ? 1 : 0; i < words.length; i++) {
                 Double size = Fields.size(words[i], fields.unit());
                 if (size == null) {
-                    fields.problem(
-                            name,
-                            "“" + words[i] + "” in “" + line
-                                    + "” is no size: write a name and its size, as S1 31.985.");
+                    fields.problem(name, Words.say("calculators.in-is-no-size-write-a-name", words[i], line));
                     return List.of();
                 }
                 sizes.add(size);
             }
             if (sizes.isEmpty() || sizes.size() > 2) {
-                fields.problem(
-                        name,
-                        "“" + line + "” has " + sizes.size() + " sizes: write one, or its smallest and its largest.");
+                fields.problem(name, Words.say("calculators.has-sizes-write-one-or-its-smallest", line, sizes.size()));
                 return List.of();
             }
             double one = sizes.get(0);
@@ -88,7 +84,7 @@ final class BatchAnswer {
                     named ? called : Integer.toString(pieces.size() + 1), Math.min(one, other), Math.max(one, other)));
         }
         if (pieces.size() > SelectivePairing.MOST) {
-            fields.problem(name, "At most " + SelectivePairing.MOST + " pieces of a side.");
+            fields.problem(name, Words.say("calculators.at-most-pieces-of-a-side", SelectivePairing.MOST));
         }
         return pieces;
     }
@@ -99,32 +95,43 @@ final class BatchAnswer {
         SelectivePairing found = SelectivePairing.of(shafts, bores, guarded);
         Answering answer = new Answering();
         int most = Math.min(shafts.size(), bores.size());
-        answer.headline(
-                found.pairs().size() + " of " + most + (most == 1 ? " pair" : " pairs") + " within what is wanted");
+        answer.headline(Words.say(
+                "calculators.of-within-what-is-wanted",
+                found.pairs().size(),
+                most,
+                most == 1 ? Words.say("calculators.pair") : Words.say("calculators.pairs")));
         answer.fact(
-                "wanted, " + wanted.words(),
-                small.signed(java.util.Objects.requireNonNull(wanted.bounds().lower())) + " to "
-                        + small.signed(
-                                java.util.Objects.requireNonNull(wanted.bounds().upper())),
+                Words.say("calculators.wanted", wanted.words()),
+                Words.say(
+                        "calculators.to",
+                        small.signed(
+                                java.util.Objects.requireNonNull(wanted.bounds().lower())),
+                        small.signed(
+                                java.util.Objects.requireNonNull(wanted.bounds().upper()))),
                 small.symbol());
         if (expanded > 0) {
-            answer.fact("each end less the uncertainty of a clearance", "±" + small.amount(expanded), small.symbol());
+            answer.fact(
+                    Words.say("calculators.each-end-less-the-uncertainty-of-a"),
+                    "±" + small.amount(expanded),
+                    small.symbol());
         }
         answer.fact(
-                "taken as they lie, the first with the first",
-                SelectivePairing.asTheyLie(shafts, bores, guarded) + " of " + most,
+                Words.say("calculators.taken-as-they-lie-the-first-with"),
+                Words.say("calculators.of-2", SelectivePairing.asTheyLie(shafts, bores, guarded), most),
                 "");
         rows(answer, fields, found, shafts, bores, small);
-        left(answer, "Shafts left over", found.shaftsLeft(), shafts);
-        left(answer, "Bores left over", found.boresLeft(), bores);
+        left(answer, Words.say("calculators.shafts-left-over"), found.shaftsLeft(), shafts);
+        left(answer, Words.say("calculators.bores-left-over"), found.boresLeft(), bores);
         found.nearestLeft(shafts, bores, guarded)
-                .ifPresent(pair -> answer.remark("Nearest of those left: "
-                        + shafts.get(pair.shaft()).name() + " with "
-                        + bores.get(pair.bore()).name() + ", "
-                        + small.signed(pair.tightest()) + " to " + small.signed(pair.loosest()) + " " + small.symbol()
-                        + "."));
-        answer.remark("Mark each pair before it leaves the plate: they are no longer interchangeable.");
-        answer.governs("The drawing governs whether pieces may be matched.");
+                .ifPresent(pair -> answer.remark(Words.say(
+                        "calculators.nearest-of-those-left-with-to",
+                        shafts.get(pair.shaft()).name(),
+                        bores.get(pair.bore()).name(),
+                        small.signed(pair.tightest()),
+                        small.signed(pair.loosest()),
+                        small.symbol())));
+        answer.remark(Words.say("calculators.mark-each-pair-before-it-leaves-the"));
+        answer.governs(Words.say("calculators.the-drawing-governs-whether-pieces-may-be"));
         return answer.done();
     }
 
@@ -140,7 +147,7 @@ final class BatchAnswer {
             Piece shaft = shafts.get(pair.shaft());
             Piece bore = bores.get(pair.bore());
             rows.add(Answering.row(
-                    shaft.name() + " in " + bore.name(),
+                    Words.say("calculators.in", shaft.name(), bore.name()),
                     fields.sizes().amount((shaft.smallest() + shaft.largest()) / 2),
                     fields.sizes().amount((bore.smallest() + bore.largest()) / 2),
                     small.signed(pair.tightest()),
@@ -150,7 +157,9 @@ final class BatchAnswer {
             String size = ", " + fields.sizes().symbol();
             String unit = ", " + small.symbol();
             answer.table(
-                    "Pairs", List.of("pair", "shaft" + size, "bore" + size, "tightest" + unit, "loosest" + unit), rows);
+                    Words.say("calculators.pairs-2"),
+                    List.of("pair", "shaft" + size, "bore" + size, "tightest" + unit, "loosest" + unit),
+                    rows);
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.fit.LadderDrawing;
 import org.eskarn.app.picture.fit.LadderDrawing.Side;
 import org.eskarn.app.picture.fit.LadderDrawing.Zone;
@@ -24,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 /** A bearing ring on its seat: the class usually chosen, the fit of what was measured, creep, and clearance lost. */
 final class BearingAnswer {
 
-    static final String MAKER = "The bearing maker’s data govern; the drawing before this page.";
+    static final String MAKER = Words.say("calculators.the-bearing-makers-data-govern-the-drawing");
 
     /** Metric bearings are told in mm and µm whatever the part is drawn in. */
     private static final Display SIZES = new Display(LengthUnit.MILLIMETRE);
@@ -48,10 +49,11 @@ final class BearingAnswer {
     }
 
     static Optional<Answer> of(Fields fields) {
-        Length typed = fields.empty("size") ? null : fields.size("size", "a bore or outside diameter");
+        Length typed =
+                fields.empty("size") ? null : fields.size("size", Words.say("calculators.a-bore-or-outside-diameter"));
         List<Double> seat = fields.sizes("seat");
-        double roughness = fields.amount("roughness", 0, "A roughness");
-        double expanded = fields.amount("u", 0, "An uncertainty");
+        double roughness = fields.amount("roughness", 0, Words.say("calculators.a-roughness"));
+        double expanded = fields.amount("u", 0, Words.say("calculators.an-uncertainty"));
         if (typed == null || !fields.readable()) {
             return Optional.empty();
         }
@@ -67,8 +69,7 @@ final class BearingAnswer {
         double[] sizes = seat.stream().mapToDouble(Double::doubleValue).toArray();
         for (double size : sizes) {
             if (Math.abs(size - typed.micrometres()) > typed.micrometres() / 50) {
-                fields.problem(
-                        "seat", "That is no seat for " + typed + ": type whole sizes of the " + asked.name() + ".");
+                fields.problem("seat", Words.say("calculators.that-is-no-seat-for-type-whole", typed, asked.name()));
                 return Optional.empty();
             }
         }
@@ -89,8 +90,9 @@ final class BearingAnswer {
         limits(answer, asked, below, seat);
         answer.picture(ladder(asked, below, seat, sizes));
         if (sizes.length == 0) {
-            answer.headline(seat.map(each -> "Usual seat: " + each.tolerance()).orElse("No usual seat is on record."));
-            answer.remark("Type sizes of the " + asked.name() + " as measured, and its fit is judged.");
+            answer.headline(seat.map(each -> Words.say("calculators.usual-seat", each.tolerance()))
+                    .orElse(Words.say("calculators.no-usual-seat-is-on-record")));
+            answer.remark(Words.say("calculators.type-sizes-of-the-as-measured-and", asked.name()));
         } else {
             measured(answer, fields, asked, below, seat, sizes, roughness, expanded);
         }
@@ -98,8 +100,8 @@ final class BearingAnswer {
                 .ifPresent(each -> answer.remark(each.tolerance() + ": " + each.note() + "."));
         answer.remark(
                 asked.turning() == Turning.STANDING
-                        ? "A ring the load stands still on may slide along its seat; that is what lets a shaft grow when it is warm."
-                        : "A ring the load turns round on creeps on its seat when it is loose, polishes it and chatters.");
+                        ? Words.say("calculators.a-ring-the-load-stands-still-on")
+                        : Words.say("calculators.a-ring-the-load-turns-round-on"));
         answer.governs(MAKER);
         return answer.done();
     }
@@ -107,16 +109,29 @@ final class BearingAnswer {
     private static void limits(Answering answer, Asked asked, double below, Optional<Seat> seat) {
         List<DetailsView.Row> rows = new ArrayList<>();
         double nominal = asked.nominal() * 1000;
-        rows.add(row(asked.ring() == Ring.INNER ? "bearing bore" : "bearing outside", nominal, -below, 0));
+        rows.add(row(
+                asked.ring() == Ring.INNER
+                        ? Words.say("calculators.bearing-bore")
+                        : Words.say("calculators.bearing-outside"),
+                nominal,
+                -below,
+                0));
         seat.ifPresent(each -> {
             Deviations d = each.deviations();
             rows.add(row(
-                    "usual " + asked.name() + " " + each.tolerance(),
+                    Words.say("calculators.usual", asked.name(), each.tolerance()),
                     nominal,
                     d.lowerMicrometres(),
                     d.upperMicrometres()));
         });
-        answer.limits(List.of("limits of", "lower, µm", "upper, µm", "smallest, mm", "largest, mm"), rows);
+        answer.limits(
+                List.of(
+                        Words.say("calculators.limits-of"),
+                        Words.say("calculators.lower-m"),
+                        Words.say("calculators.upper-m"),
+                        Words.say("calculators.smallest-mm"),
+                        Words.say("calculators.largest-mm")),
+                rows);
     }
 
     private static DetailsView.Row row(String name, double nominal, double lower, double upper) {
@@ -140,19 +155,19 @@ final class BearingAnswer {
         double nominal = asked.nominal() * 1000;
         RingFit fit = RingFit.of(asked.ring(), nominal, below, FitAnswer.min(sizes), FitAnswer.max(sizes), roughness);
         answer.headline(said(fit));
-        answer.fact("tightest the ring can be", interference(fit.most()), "");
-        answer.fact("loosest the ring can be", interference(fit.least()), "");
+        answer.fact(Words.say("calculators.tightest-the-ring-can-be"), interference(fit.most()), "");
+        answer.fact(Words.say("calculators.loosest-the-ring-can-be"), interference(fit.least()), "");
         if (roughness > 0 && fit.most() > 0) {
-            answer.fact("lost by smoothing", fit.smoothing(), SMALL);
+            answer.fact(Words.say("calculators.lost-by-smoothing"), fit.smoothing(), SMALL);
             answer.fact(
-                    "left of the interference",
+                    Words.say("calculators.left-of-the-interference"),
                     SMALL.amount(Math.max(0, fit.effective(fit.least()))) + " – "
                             + SMALL.amount(Math.max(0, fit.effective(fit.most()))),
                     SMALL.symbol());
         }
         creep(answer, fit.creep(asked.turning()), fit);
         seat.ifPresent(each -> answer.judged(
-                "the " + asked.name() + " against " + each.tolerance() + ", the usual class for this load",
+                Words.say("calculators.the-against-the-usual-class-for-this", asked.name(), each.tolerance()),
                 FitAnswer.min(sizes) - nominal,
                 FitAnswer.max(sizes) - nominal,
                 org.eskarn.core.verdict.Bounds.between(
@@ -166,13 +181,13 @@ final class BearingAnswer {
 
     private static String said(RingFit fit) {
         if (fit.least() > 0) {
-            return "Interference of " + SMALL.amount(fit.least()) + " to " + SMALL.amount(fit.most()) + " µm";
+            return Words.say("calculators.interference-of-to-m", SMALL.amount(fit.least()), SMALL.amount(fit.most()));
         }
         if (fit.most() < 0) {
-            return "Clearance of " + SMALL.amount(-fit.most()) + " to " + SMALL.amount(-fit.least()) + " µm";
+            return Words.say("calculators.clearance-of-to-m", SMALL.amount(-fit.most()), SMALL.amount(-fit.least()));
         }
-        return "From " + SMALL.amount(-fit.least()) + " µm of clearance to " + SMALL.amount(fit.most())
-                + " µm of interference";
+        return Words.say(
+                "calculators.from-m-of-clearance-to-m-of", SMALL.amount(-fit.least()), SMALL.amount(fit.most()));
     }
 
     private static String interference(double amount) {
@@ -181,20 +196,17 @@ final class BearingAnswer {
 
     private static void creep(Answering answer, Creep creep, RingFit fit) {
         switch (creep) {
-            case CREEPS ->
-                answer.warning("The ring will creep: it is loose at any size the bearing may have. No correction by"
-                        + " grinding makes a seat tighter: sleeve, plate or remake it.");
+            case CREEPS -> answer.warning(Words.say("calculators.the-ring-will-creep-it-is-loose"));
             case MAY_CREEP ->
-                answer.warning("The ring may creep: with a bearing at the loose end of its tolerance "
-                        + (fit.effective(fit.least()) < 0
-                                ? SMALL.amount(-fit.effective(fit.least())) + " µm of clearance is left."
-                                : "nothing is left of the interference.")
-                        + " Measure the bearing itself, or choose another seat.");
-            case NEED_NOT_BE_TIGHT ->
-                answer.remark("It can be tighter than this load asks for: the ring will not slide along, and"
-                        + " taking it off needs a puller.");
-            case HOLDS -> answer.remark("The ring holds at any size the bearing may have.");
-            case MAY_SLIDE -> answer.remark("The ring can slide along its seat, as this load allows.");
+                answer.warning(Words.say(
+                        "calculators.the-ring-may-creep-with-a-bearing",
+                        fit.effective(fit.least()) < 0
+                                ? Words.say(
+                                        "calculators.m-of-clearance-is-left", SMALL.amount(-fit.effective(fit.least())))
+                                : Words.say("calculators.nothing-is-left-of-the-interference")));
+            case NEED_NOT_BE_TIGHT -> answer.remark(Words.say("calculators.it-can-be-tighter-than-this-load"));
+            case HOLDS -> answer.remark(Words.say("calculators.the-ring-holds-at-any-size-the"));
+            case MAY_SLIDE -> answer.remark(Words.say("calculators.the-ring-can-slide-along-its-seat"));
         }
     }
 
@@ -202,25 +214,25 @@ final class BearingAnswer {
         Bearing.Clearance group = fields.choice("clearance", Bearing.Clearance.GROUP_N);
         Bearing.@Nullable Range before = Bearing.clearance(bore, group).orElse(null);
         if (before == null) {
-            answer.remark("No internal clearance is on record for this bore.");
+            answer.remark(Words.say("calculators.no-internal-clearance-is-on-record-for"));
             return;
         }
         Bearing.Range left = fit.left(before);
         answer.fact(
-                "internal clearance before, " + group.title(),
+                Words.say("calculators.internal-clearance-before", group.title()),
                 SMALL.amount(before.least()) + " – " + SMALL.amount(before.most()),
                 SMALL.symbol());
         answer.fact(
-                "taken by mounting, on a solid steel shaft",
+                Words.say("calculators.taken-by-mounting-on-a-solid-steel"),
                 SMALL.amount(fit.lost(fit.least())) + " – " + SMALL.amount(fit.lost(fit.most())),
                 SMALL.symbol());
         answer.fact(
-                "internal clearance left",
+                Words.say("calculators.internal-clearance-left"),
                 SMALL.amount(left.least()) + " – " + SMALL.amount(left.most()),
                 SMALL.symbol());
         if (left.least() < 0) {
-            answer.warning("At its tightest the bearing would have no internal clearance left but "
-                    + SMALL.amount(-left.least()) + " µm of preload: ask for a larger group, or measure the bearing.");
+            answer.warning(
+                    Words.say("calculators.at-its-tightest-the-bearing-would-have", SMALL.amount(-left.least())));
         }
     }
 
@@ -231,7 +243,11 @@ final class BearingAnswer {
                 java.util.Arrays.stream(sizes).map(size -> size - nominal).toArray();
         boolean inner = asked.ring() == Ring.INNER;
         List<Zone> zones = new ArrayList<>();
-        zones.add(Zone.of(inner ? "bearing bore" : "bearing outside", inner ? Side.HOLE : Side.SHAFT, -below, 0));
+        zones.add(Zone.of(
+                inner ? Words.say("calculators.bearing-bore") : Words.say("calculators.bearing-outside"),
+                inner ? Side.HOLE : Side.SHAFT,
+                -below,
+                0));
         Side side = inner ? Side.SHAFT : Side.HOLE;
         zones.add(seat.map(each -> Zone.of(
                                 asked.name() + " " + each.tolerance(),
@@ -241,8 +257,12 @@ final class BearingAnswer {
                         .with(measured))
                 .orElseGet(() -> new Zone(asked.name(), side, null, null, measured)));
         return LadderDrawing.of(
-                (inner ? "Inner ring on its journal, ⌀" : "Outer ring in its housing, ⌀") + said(asked.nominal())
-                        + " mm",
+                Words.say(
+                        "calculators.mm",
+                        inner
+                                ? Words.say("calculators.inner-ring-on-its-journal")
+                                : Words.say("calculators.outer-ring-in-its-housing"),
+                        said(asked.nominal())),
                 zones,
                 false,
                 SMALL);

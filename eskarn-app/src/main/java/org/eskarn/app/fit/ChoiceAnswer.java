@@ -3,6 +3,7 @@ package org.eskarn.app.fit;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.Choices;
 import org.eskarn.core.fit.Choices.Choice;
 import org.eskarn.core.fit.OilFilm;
@@ -23,11 +24,11 @@ final class ChoiceAnswer {
         if (fields.empty("size")) {
             return Optional.empty();
         }
-        Length size = fields.size("size", "a nominal size");
+        Length size = fields.size("size", Words.say("calculators.a-nominal-size"));
         Choices.Use use = use(fields);
         double turns = fields.number("turns", 0);
         if (turns < 0) {
-            fields.problem("turns", "Turns are not below zero.");
+            fields.problem("turns", Words.say("calculators.turns-are-not-below-zero"));
         }
         if (size == null || !fields.readable()) {
             return Optional.empty();
@@ -43,41 +44,45 @@ final class ChoiceAnswer {
                             + java.net.URLEncoder.encode(
                                     size.amount().toPlainString() + " " + choice.code(),
                                     java.nio.charset.StandardCharsets.UTF_8),
-                    small.signed(choice.fit().least()) + " to "
-                            + small.signed(choice.fit().most()),
+                    Words.say(
+                            "calculators.to",
+                            small.signed(choice.fit().least()),
+                            small.signed(choice.fit().most())),
                     choice.fit().kind().title(),
                     choice.reason(),
                     choice.doubt()));
         }
         answer.headline(
                 choices.isEmpty()
-                        ? "None of the fits in the table suits " + size + "."
-                        : "First choice for ⌀" + size + ": " + choices.get(0).code());
+                        ? Words.say("calculators.none-of-the-fits-in-the-table", size)
+                        : Words.say(
+                                "calculators.first-choice-for",
+                                size,
+                                choices.get(0).code()));
         film(answer, film, use, small);
-        answer.remark(
-                "A hole to H leaves the shaft to be made to fit. The drawing, the load worked out, and what the works has"
-                        + " gauges for come before this list.");
-        answer.governs("Where lives depend on the fit, a licensed engineer decides.");
+        answer.remark(Words.say("calculators.a-hole-to-h-leaves-the-shaft"));
+        answer.governs(Words.say("calculators.where-lives-depend-on-the-fit-a"));
         return Optional.of(answer.done());
     }
 
     private static void film(Answering answer, @Nullable OilFilm film, Choices.Use use, Display small) {
         if (film == null) {
             if (use == Choices.Use.RUNNING) {
-                answer.remark("Type the turns per minute, and the list is ordered by what the oil film wants.");
+                answer.remark(Words.say("calculators.type-the-turns-per-minute-and-the"));
             }
             return;
         }
-        answer.fact("surface speed", String.format(java.util.Locale.ROOT, "%.2f", film.speed()), "m/s");
+        answer.fact(
+                Words.say("calculators.surface-speed"),
+                String.format(java.util.Locale.ROOT, "%.2f", film.speed()),
+                "m/s");
         if (use == Choices.Use.RUNNING) {
-            answer.fact("the oil film wants about", film.wanted(), small);
+            answer.fact(Words.say("calculators.the-oil-film-wants-about"), film.wanted(), small);
             answer.fact(
-                    "room for it, from … to",
+                    Words.say("calculators.room-for-it-from-to"),
                     small.amount(film.least()) + " – " + small.amount(film.most()),
                     small.symbol());
-            answer.remark(
-                    "Too tight is as bad as too loose: without room for the film the surfaces touch, with too much it does"
-                            + " not carry.");
+            answer.remark(Words.say("calculators.too-tight-is-as-bad-as-too"));
         }
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -96,7 +97,7 @@ public final class Fields {
 
     private @Nullable BigDecimal needed(String name, String what) {
         if (empty(name)) {
-            problem(name, "Type " + what + ".");
+            problem(name, Words.say("calculators.type", what));
             return null;
         }
         return reader.above(
@@ -112,7 +113,7 @@ public final class Fields {
     double amount(String name, double usual, String what, LengthUnit small) {
         BigDecimal number = number(name);
         if (number != null && number.signum() < 0) {
-            problem(name, what + " is not below zero, as is " + number.toPlainString() + ".");
+            problem(name, Words.say("calculators.is-not-below-zero-as-is", what, number.toPlainString()));
             return usual;
         }
         return number == null
@@ -133,7 +134,7 @@ public final class Fields {
     double temperature(String name, double usual) {
         double degrees = number(name, usual);
         if (degrees < COLDEST || degrees > HOTTEST) {
-            problem(name, "A temperature is in °C, from −200 to 1000.");
+            problem(name, Words.say("calculators.a-temperature-is-in-c-from-200"));
         }
         return degrees;
     }
@@ -153,7 +154,7 @@ public final class Fields {
     List<Double> sizes(String name, LengthUnit unit) {
         List<Double> sizes = new ArrayList<>();
         for (String word : text(name).split("[\\s;]+")) {
-            BigDecimal size = word.isEmpty() ? null : reader.above(name, word, "A size");
+            BigDecimal size = word.isEmpty() ? null : reader.above(name, word, Words.say("calculators.a-size"));
             if (size != null) {
                 sizes.add(new Length(size, unit).micrometres());
             }

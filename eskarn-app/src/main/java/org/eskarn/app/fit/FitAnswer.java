@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.fit.LadderDrawing;
 import org.eskarn.app.picture.fit.LadderDrawing.Side;
 import org.eskarn.app.picture.fit.LadderDrawing.Zone;
@@ -36,7 +37,8 @@ final class FitAnswer {
             Display small = new Display(metric ? LengthUnit.MICROMETRE : LengthUnit.TENTH);
             double[] holes = measured(fields, "holes", sized.nominal(), sizes.unit());
             double[] shafts = measured(fields, "shafts", sized.nominal(), sizes.unit());
-            double expanded = Math.sqrt(2) * fields.amount("u", 0, "An uncertainty", small.unit());
+            double expanded =
+                    Math.sqrt(2) * fields.amount("u", 0, Words.say("calculators.an-uncertainty"), small.unit());
             if (!fields.readable()) {
                 return Optional.empty();
             }
@@ -58,8 +60,12 @@ final class FitAnswer {
         String name = "⌀" + sized.nominal() + " " + sized.code();
         return found.fit().map(fit -> name + ": " + said(fit, small)).orElseGet(() -> {
             Deviations one = one(found);
-            return name + ": " + small.signed(one.lowerMicrometres()) + " to " + small.signed(one.upperMicrometres())
-                    + " " + small.symbol();
+            return Words.say(
+                    "calculators.to-2",
+                    name,
+                    small.signed(one.lowerMicrometres()),
+                    small.signed(one.upperMicrometres()),
+                    small.symbol());
         });
     }
 
@@ -67,13 +73,24 @@ final class FitAnswer {
     private static String said(Fit fit, Display small) {
         return switch (fit.kind()) {
             case CLEARANCE ->
-                "clearance of " + small.amount(fit.least()) + " to " + small.amount(fit.most()) + " " + small.symbol();
+                Words.say(
+                        "calculators.clearance-of-to",
+                        small.amount(fit.least()),
+                        small.amount(fit.most()),
+                        small.symbol());
             case INTERFERENCE ->
-                "interference of " + small.amount(-fit.most()) + " to " + small.amount(-fit.least()) + " "
-                        + small.symbol();
+                Words.say(
+                        "calculators.interference-of-to",
+                        small.amount(-fit.most()),
+                        small.amount(-fit.least()),
+                        small.symbol());
             case TRANSITION ->
-                "transition, from " + small.amount(-fit.least()) + " " + small.symbol() + " of interference to "
-                        + small.amount(fit.most()) + " " + small.symbol() + " of clearance";
+                Words.say(
+                        "calculators.transition-from-of-interference-to-of-clearance",
+                        small.amount(-fit.least()),
+                        small.symbol(),
+                        small.amount(fit.most()),
+                        small.symbol());
         };
     }
 
@@ -90,7 +107,7 @@ final class FitAnswer {
         row(rows, LadderDrawing.named("shaft", sized.code().shaft()), found.shaft(), nominal, sizes, small);
         found.fit()
                 .ifPresent(fit -> rows.add(Answering.row(
-                        "clearance, hole less shaft",
+                        Words.say("calculators.clearance-hole-less-shaft"),
                         small.signed(fit.least()),
                         small.signed(fit.most()),
                         "",
@@ -98,12 +115,12 @@ final class FitAnswer {
                         small.amount(fit.most() - fit.least()))));
         answer.limits(
                 List.of(
-                        "limits of",
-                        "lower or least, " + small.symbol(),
-                        "upper or most, " + small.symbol(),
-                        "smallest, " + sizes.symbol(),
-                        "largest, " + sizes.symbol(),
-                        "tolerance, " + small.symbol()),
+                        Words.say("calculators.limits-of"),
+                        Words.say("calculators.lower-or-least", small.symbol()),
+                        Words.say("calculators.upper-or-most", small.symbol()),
+                        Words.say("calculators.smallest", sizes.symbol()),
+                        Words.say("calculators.largest", sizes.symbol()),
+                        Words.say("calculators.tolerance", small.symbol())),
                 rows);
     }
 
@@ -128,14 +145,21 @@ final class FitAnswer {
     /** Measured sizes against the fit: the clearance that is there. */
     private static void clearance(
             Answering answer, Fit fit, double[] holes, double[] shafts, double expanded, Display small) {
-        answer.fact("kind of fit", fit.kind().title(), "");
+        answer.fact(Words.say("calculators.kind-of-fit"), fit.kind().title(), "");
         if (holes.length == 0 || shafts.length == 0) {
             return;
         }
         double tightest = min(holes) - max(shafts);
         double loosest = max(holes) - min(shafts);
-        answer.fact("measured, tightest", tightest, small).fact("measured, loosest", loosest, small);
-        answer.judged("the measured clearance against the fit", tightest, loosest, fit.bounds(), expanded, small);
+        answer.fact(Words.say("calculators.measured-tightest"), tightest, small)
+                .fact(Words.say("calculators.measured-loosest"), loosest, small);
+        answer.judged(
+                Words.say("calculators.the-measured-clearance-against-the-fit"),
+                tightest,
+                loosest,
+                fit.bounds(),
+                expanded,
+                small);
     }
 
     /** Measured sizes of one alone, against its own limits. */
@@ -148,7 +172,7 @@ final class FitAnswer {
         if (sizes.length > 0) {
             Deviations one = one(found);
             answer.judged(
-                    "the measured sizes against the class",
+                    Words.say("calculators.the-measured-sizes-against-the-class"),
                     min(sizes),
                     max(sizes),
                     org.eskarn.core.verdict.Bounds.between(one.lowerMicrometres(), one.upperMicrometres()),
@@ -180,17 +204,16 @@ final class FitAnswer {
 
     private static void notes(Answering answer, FitCode code) {
         if (code.inch() != null) {
-            answer.remark("The shaft’s two limits are not the clearance: the hole has its own, and both make it.");
+            answer.remark(Words.say("calculators.the-shafts-two-limits-are-not-the"));
         }
         for (ToleranceClass each : java.util.stream.Stream.of(code.hole(), code.shaft())
                 .filter(java.util.Objects::nonNull)
                 .toList()) {
             if (!IsoLimits.printed(each)) {
-                answer.remark("The standard prints no limits of " + each
-                        + "; these are worked out by its rules. Few gauges and tools are made to it.");
+                answer.remark(Words.say("calculators.the-standard-prints-no-limits-of-these", each));
             }
         }
-        answer.governs("The drawing governs. Tables: ISO 286-1:2010 and ANSI B4.1-1967, from Eskarn’s own data files.");
+        answer.governs(Words.say("calculators.the-drawing-governs-tables-iso-286-1"));
     }
 
     /** Sizes from nominal, in the unit the fit is of, whatever is chosen for others. */
@@ -200,7 +223,7 @@ final class FitAnswer {
                 .toArray();
         for (double size : sizes) {
             if (Math.abs(size) > nominal.micrometres() / 10) {
-                fields.problem(name, "That is far from the nominal " + nominal + ": type whole sizes in its unit.");
+                fields.problem(name, Words.say("calculators.that-is-far-from-the-nominal-type", nominal));
             }
         }
         return sizes;

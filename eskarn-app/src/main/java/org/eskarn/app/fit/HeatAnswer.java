@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.Heating;
 import org.eskarn.core.fit.Heating.Plan;
 import org.eskarn.core.fit.Heating.Way;
@@ -22,19 +23,17 @@ final class HeatAnswer {
     private static final double ROOM = 20;
 
     private static final List<String> HOT = List.of(
-            "Hot parts burn: gloves and tongs, eye protection, a clear way from the oven to the place, nobody in it.",
-            "No oil, cloth or plastic near; no open flame on a bearing or a hardened part; no heat on anything that is closed,"
-                    + " holds pressure or grease.",
-            "Have it go together in one movement, stop in place, and hold it until it grips; never strike a hot part.");
+            Words.say("calculators.hot-parts-burn-gloves-and-tongs-eye"),
+            Words.say("calculators.no-oil-cloth-or-plastic-near-no"),
+            Words.say("calculators.have-it-go-together-in-one-movement"));
 
     private static final List<String> COLD = List.of(
-            "Cold burns as heat does: insulating gloves, face shield, dry clothes.",
-            "Dry ice and liquid nitrogen displace the air: only in the open or with forced ventilation, never alone, never in a"
-                    + " pit or a closed car.",
-            "Cold steel is brittle: no blows. Moisture freezes on it; wipe it and oil it after.");
+            Words.say("calculators.cold-burns-as-heat-does-insulating-gloves"),
+            Words.say("calculators.dry-ice-and-liquid-nitrogen-displace-the"),
+            Words.say("calculators.cold-steel-is-brittle-no-blows-moisture"));
 
     private static final List<String> PRESSED =
-            List.of("Pressing: guard and eye protection, the part supported under its hub, nobody in line with it.");
+            List.of(Words.say("calculators.pressing-guard-and-eye-protection-the-part"));
 
     private HeatAnswer() {}
 
@@ -42,18 +41,20 @@ final class HeatAnswer {
         if (fields.empty("size")) {
             return Optional.empty();
         }
-        Length size = fields.size("size", "a diameter");
+        Length size = fields.size("size", Words.say("calculators.a-diameter"));
         Double interference = fields.signed("interference");
         if (interference == null && fields.readable()) {
-            fields.problem("interference", "Type the largest interference there is, as measured or by the limits.");
+            fields.problem("interference", Words.say("calculators.type-the-largest-interference-there-is-as"));
         }
         Material outer = MaterialField.of(fields, "outer", "STEEL");
         Material inner = MaterialField.of(fields, "inner", "STEEL");
         double room = fields.temperature("room", ROOM);
         double oven = fields.temperature("oven", ROOM);
         double ceiling = fields.temperature("ceiling", outer.highest());
-        double working =
-                size == null ? 0 : fields.amount("working", size.micrometres() * USUAL_WORKING, "A working clearance");
+        double working = size == null
+                ? 0
+                : fields.amount(
+                        "working", size.micrometres() * USUAL_WORKING, Words.say("calculators.a-working-clearance"));
         if (size == null || interference == null || !fields.readable()) {
             return Optional.empty();
         }
@@ -68,12 +69,12 @@ final class HeatAnswer {
         Answering answer = new Answering();
         answer.cautions(cautions(plan.way(), oven != null));
         answer.headline(said(plan, heating));
-        answer.fact("to make room for, interference and working clearance", heating.needed(), small);
+        answer.fact(Words.say("calculators.to-make-room-for-interference-and-working"), heating.needed(), small);
         ways(answer, heating);
         if (plan.way() == Way.HEAT_OUTER || plan.way() == Way.BOTH) {
             double set = Math.ceil(plan.outerAt());
             answer.fact(
-                    "the outer part grows by, at " + degrees(set),
+                    Words.say("calculators.the-outer-part-grows-by-at", degrees(set)),
                     heating.outer().growth(heating.diameter(), heating.room(), set),
                     small);
         }
@@ -81,21 +82,19 @@ final class HeatAnswer {
             oven(answer, heating, oven, plan, small);
         }
         if (heating.heatOuter(heating.room()) > heating.outer().highest()) {
-            answer.warning("Heat alone would need " + up(heating.heatOuter(heating.room())) + ", above the "
-                    + degrees(heating.outer().highest())
-                    + " this material usually stands: hardness or grease would suffer.");
+            answer.warning(Words.say(
+                    "calculators.heat-alone-would-need-above-the-this",
+                    up(heating.heatOuter(heating.room())),
+                    degrees(heating.outer().highest())));
         }
         if (heating.outer().highest() > usualCeiling) {
-            answer.warning("The ceiling typed is above the " + degrees(usualCeiling)
-                    + " this material usually stands: only where its maker says so.");
+            answer.warning(Words.say("calculators.the-ceiling-typed-is-above-the-this", degrees(usualCeiling)));
         }
-        answer.remark("Worked out with " + number(heating.outer().expansion())
-                + " millionths per degree. Rules of thumb for how much steel grows run up to half too high.");
-        answer.remark(
-                "It cools on the way: set the oven some ten degrees higher, as far as the ceiling allows, and let the part soak"
-                        + " through.");
-        answer.governs(
-                "Local rules, the drawing and the maker’s data come first; a bearing’s maker states its own ceiling.");
+        answer.remark(Words.say(
+                "calculators.worked-out-with-millionths-per-degree-rules",
+                number(heating.outer().expansion())));
+        answer.remark(Words.say("calculators.it-cools-on-the-way-set-the"));
+        answer.governs(Words.say("calculators.local-rules-the-drawing-and-the-makers"));
         return answer.done();
     }
 
@@ -115,12 +114,12 @@ final class HeatAnswer {
 
     private static String said(Plan plan, Heating heating) {
         return switch (plan.way()) {
-            case AS_THEY_ARE -> "They go together as they are.";
-            case HEAT_OUTER -> "Heat the outer part to " + up(plan.outerAt());
-            case COOL_INNER -> "Cool the inner part to " + down(plan.innerAt());
+            case AS_THEY_ARE -> Words.say("calculators.they-go-together-as-they-are");
+            case HEAT_OUTER -> Words.say("calculators.heat-the-outer-part-to", up(plan.outerAt()));
+            case COOL_INNER -> Words.say("calculators.cool-the-inner-part-to", down(plan.innerAt()));
             case BOTH ->
-                "Heat the outer part to " + up(plan.outerAt()) + " and cool the inner to " + down(plan.innerAt());
-            case PRESS -> "Heat and cold do not suffice within the ceilings: press it, or ask for less interference.";
+                Words.say("calculators.heat-the-outer-part-to-and-cool", up(plan.outerAt()), down(plan.innerAt()));
+            case PRESS -> Words.say("calculators.heat-and-cold-do-not-suffice-within");
         };
     }
 
@@ -128,16 +127,24 @@ final class HeatAnswer {
         double heat = heating.heatOuter(heating.room());
         double cool = heating.coolInner();
         answer.table(
-                "One of them alone",
-                List.of("alone", "to, °C", "ceiling, °C", "within it"),
+                Words.say("calculators.one-of-them-alone"),
+                List.of(
+                        "alone",
+                        Words.say("calculators.to-c"),
+                        Words.say("calculators.ceiling-c"),
+                        Words.say("calculators.within-it")),
                 List.of(
                         row(
-                                "outer heated, " + heating.outer().title(),
+                                Words.say(
+                                        "calculators.outer-heated",
+                                        heating.outer().title()),
                                 heat,
                                 heating.outer().highest(),
                                 heat <= heating.outer().highest()),
                         row(
-                                "inner cooled, " + heating.inner().title(),
+                                Words.say(
+                                        "calculators.inner-cooled",
+                                        heating.inner().title()),
                                 cool,
                                 heating.inner().lowest(),
                                 cool >= heating.inner().lowest() && cool >= Heating.LIQUID_NITROGEN)));
@@ -152,18 +159,24 @@ final class HeatAnswer {
         double innerAt = plan.way() == Way.BOTH ? plan.innerAt() : heating.room();
         double gap = heating.gap(oven, innerAt);
         answer.fact(
-                "clearance with the oven at " + degrees(oven) + ", the inner at " + degrees(innerAt),
+                Words.say("calculators.clearance-with-the-oven-at-the-inner", degrees(oven), degrees(innerAt)),
                 small.signed(gap),
                 small.symbol());
         double shortfall = heating.shortfall(oven, innerAt);
         if (shortfall > 0) {
-            answer.warning("The oven falls short: " + small.amount(shortfall) + " " + small.symbol()
-                    + " of the working clearance are missing at " + degrees(oven)
-                    + (gap < 0 ? ", it will not go on at all." : ", it may stick half way."));
+            answer.warning(Words.say(
+                    "calculators.the-oven-falls-short-of-the-working",
+                    small.amount(shortfall),
+                    small.symbol(),
+                    degrees(oven),
+                    gap < 0
+                            ? Words.say("calculators.it-will-not-go-on-at-all")
+                            : Words.say("calculators.it-may-stick-half-way")));
         }
         if (oven > heating.outer().highest()) {
-            answer.warning("The oven is set above the ceiling of "
-                    + degrees(heating.outer().highest()) + " for the outer part.");
+            answer.warning(Words.say(
+                    "calculators.the-oven-is-set-above-the-ceiling",
+                    degrees(heating.outer().highest())));
         }
     }
 

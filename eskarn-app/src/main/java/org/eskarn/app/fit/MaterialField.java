@@ -1,5 +1,6 @@
 package org.eskarn.app.fit;
 
+import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.Material;
 
 /** A material of the table, or one with an expansion of the works' own. */
@@ -18,8 +19,7 @@ final class MaterialField {
                 .orElseGet(() -> Material.named(usual));
         double own = fields.number(name + "Own", material.expansion());
         if (own <= 0 || own > Material.MOST_EXPANSION) {
-            fields.problem(
-                    name + "Own", "An expansion is above 0 and up to 200 millionths per degree, as 11.5 for steel.");
+            fields.problem(name + "Own", Words.say("calculators.an-expansion-is-above-0-and-up"));
             return material;
         }
         return material.withExpansion(own);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.fit.ClearanceDrawing;
 import org.eskarn.core.fit.MatedSizes;
 import org.eskarn.core.fit.MatedSizes.Place;
@@ -23,15 +24,14 @@ final class PairAnswer {
         }
         SizeMap hole = SizeMapText.read(fields, "hole", fields.unit());
         SizeMap shaft = SizeMapText.read(fields, "shaft", fields.unit());
-        double roughness = fields.amount("roughness", 0, "A roughness");
-        double expanded = Math.sqrt(2) * fields.amount("u", 0, "An uncertainty");
+        double roughness = fields.amount("roughness", 0, Words.say("calculators.a-roughness"));
+        double expanded = Math.sqrt(2) * fields.amount("u", 0, Words.say("calculators.an-uncertainty"));
         if (hole == null || shaft == null || !fields.readable()) {
             return Optional.empty();
         }
         RequiredFit wanted = RequiredFit.of(fields, hole.first().mean());
         if (Math.abs(hole.first().mean() - shaft.first().mean()) > hole.first().mean() / 20) {
-            fields.problem(
-                    "shaft", "Hole and shaft are too far apart to be a pair: check the unit and the decimal mark.");
+            fields.problem("shaft", Words.say("calculators.hole-and-shaft-are-too-far-apart"));
         }
         if (!fields.readable()) {
             return Optional.empty();
@@ -42,7 +42,7 @@ final class PairAnswer {
             return Optional.of(
                     answer(fields, pair, MatedSizes.of(hole, MatedSizes.turned(laid)), wanted, roughness, expanded));
         } catch (IllegalArgumentException e) {
-            fields.problem("shaft", "Hole and shaft share no length: distances of both count from the same end.");
+            fields.problem("shaft", Words.say("calculators.hole-and-shaft-share-no-length-distances"));
             return Optional.empty();
         }
     }
@@ -55,12 +55,12 @@ final class PairAnswer {
         Answering answer = new Answering();
         answer.headline(said(tightest.tightest(), loosest.loosest(), small));
         String at = " " + fields.sizes().symbol();
-        answer.fact("tightest, at " + place(tightest.at()) + at, tightest.tightest(), small)
-                .fact("loosest, at " + place(loosest.at()) + at, loosest.loosest(), small)
-                .fact("mean of the length", pair.mean(), small);
+        answer.fact(Words.say("calculators.tightest-at", place(tightest.at()), at), tightest.tightest(), small)
+                .fact(Words.say("calculators.loosest-at", place(loosest.at()), at), loosest.loosest(), small)
+                .fact(Words.say("calculators.mean-of-the-length"), pair.mean(), small);
         if (!wanted.bounds().open()) {
             answer.judged(
-                    "the clearance against what is wanted",
+                    Words.say("calculators.the-clearance-against-what-is-wanted"),
                     tightest.tightest(),
                     loosest.loosest(),
                     wanted.bounds(),
@@ -69,40 +69,57 @@ final class PairAnswer {
             judged(answer, tightest.tightest(), loosest.loosest(), wanted, small);
         }
         if (tightest.tightest() < 0 && roughness > 0) {
-            answer.fact("lost by smoothing", RingFit.SMOOTHED * roughness, small)
-                    .fact("effective, tightest", MatedSizes.effective(tightest.tightest(), roughness), small);
+            answer.fact(Words.say("calculators.lost-by-smoothing"), RingFit.SMOOTHED * roughness, small)
+                    .fact(
+                            Words.say("calculators.effective-tightest"),
+                            MatedSizes.effective(tightest.tightest(), roughness),
+                            small);
         }
         answer.picture(ClearanceDrawing.of(pair, wanted.bounds(), fields.sizes(), small));
         rows(answer, pair, fields, small);
         if (pair.places().size() > 1 && !wanted.bounds().open()) {
             turned(answer, pair, turned, wanted.bounds());
         }
-        answer.remark("Tightest and loosest count ovality as if both lay worst; nobody knows how they will be turned.");
-        answer.governs("The drawing governs. Both at one temperature, best at 20 °C.");
+        answer.remark(Words.say("calculators.tightest-and-loosest-count-ovality-as-if"));
+        answer.governs(Words.say("calculators.the-drawing-governs-both-at-one-temperature"));
         return answer.done();
     }
 
     private static String said(double tightest, double loosest, Display small) {
-        return "Clearance from " + small.signed(tightest) + " to " + small.signed(loosest) + " " + small.symbol()
-                + (loosest < 0
-                        ? ": interference all along"
-                        : tightest < 0 ? ": tight at one place, loose at another" : "");
+        return Words.say(
+                "calculators.clearance-from-to",
+                small.signed(tightest),
+                small.signed(loosest),
+                small.symbol(),
+                loosest < 0
+                        ? Words.say("calculators.interference-all-along")
+                        : tightest < 0 ? Words.say("calculators.tight-at-one-place-loose-at-another") : "");
     }
 
     private static void judged(Answering answer, double tightest, double loosest, RequiredFit wanted, Display small) {
         double least = java.util.Objects.requireNonNull(wanted.bounds().lower());
         double most = java.util.Objects.requireNonNull(wanted.bounds().upper());
-        answer.fact("wanted, " + wanted.words(), small.signed(least) + " to " + small.signed(most), small.symbol());
+        answer.fact(
+                Words.say("calculators.wanted", wanted.words()),
+                Words.say("calculators.to", small.signed(least), small.signed(most)),
+                small.symbol());
         if (tightest < least) {
             answer.warning(
                     least > 0
-                            ? "Too tight by " + small.amount(least - tightest) + " " + small.symbol()
-                                    + ": no room for the oil film there."
-                            : "Too tight by " + small.amount(least - tightest) + " " + small.symbol() + ".");
+                            ? Words.say(
+                                    "calculators.too-tight-by-no-room-for-the",
+                                    small.amount(least - tightest),
+                                    small.symbol())
+                            : Words.say("calculators.too-tight-by", small.amount(least - tightest), small.symbol()));
         }
         if (loosest > most) {
-            answer.warning("Too slack by " + small.amount(loosest - most) + " " + small.symbol()
-                    + (most > 0 ? ": the film does not carry, and the shaft wanders." : ": it may not hold."));
+            answer.warning(Words.say(
+                    "calculators.too-slack-by",
+                    small.amount(loosest - most),
+                    small.symbol(),
+                    most > 0
+                            ? Words.say("calculators.the-film-does-not-carry-and-the")
+                            : Words.say("calculators.it-may-not-hold")));
         }
     }
 
@@ -114,8 +131,7 @@ final class PairAnswer {
                 wanted.outside(turned.tightest().tightest()),
                 wanted.outside(turned.loosest().loosest()));
         if (now > 0 && then <= 0) {
-            answer.remark(
-                    "With the other end of the shaft first it would be within what is wanted, if the drawing allows that.");
+            answer.remark(Words.say("calculators.with-the-other-end-of-the-shaft"));
         }
     }
 
@@ -129,7 +145,10 @@ final class PairAnswer {
                     small.signed(place.loosest())));
         }
         String unit = ", " + small.symbol();
-        answer.table("Along the length", List.of("at", "tightest" + unit, "mean" + unit, "loosest" + unit), rows);
+        answer.table(
+                Words.say("calculators.along-the-length"),
+                List.of("at", "tightest" + unit, "mean" + unit, "loosest" + unit),
+                rows);
     }
 
     private static String place(double at) {

@@ -1,5 +1,6 @@
 package org.eskarn.app.fit;
 
+import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.FitCode;
 import org.eskarn.core.fit.FitUndefined;
 import org.eskarn.core.fit.OilFilm;
@@ -26,10 +27,10 @@ record RequiredFit(Bounds bounds, String words) {
         Double most = fields.signed("most");
         if (least != null || most != null) {
             if (least == null || most == null || least >= most) {
-                fields.problem("most", "A wanted clearance has a least and, above it, a most; minus is interference.");
+                fields.problem("most", Words.say("calculators.a-wanted-clearance-has-a-least-and"));
                 return NOTHING;
             }
-            return new RequiredFit(Bounds.between(least, most), "as typed");
+            return new RequiredFit(Bounds.between(least, most), Words.say("calculators.as-typed"));
         }
         if (!fields.empty("fit")) {
             return ofCode(fields, diameter);
@@ -39,7 +40,7 @@ record RequiredFit(Bounds bounds, String words) {
             OilFilm film = OilFilm.of(diameter / 1000, turns.doubleValue());
             return new RequiredFit(
                     Bounds.between(film.least(), film.most()),
-                    "for the oil film at " + turns.toPlainString() + " turns a minute");
+                    Words.say("calculators.for-the-oil-film-at-turns-a", turns.toPlainString()));
         }
         return NOTHING;
     }
@@ -49,15 +50,15 @@ record RequiredFit(Bounds bounds, String words) {
             FitCode.Sized sized = FitCode.sized(fields.text("fit"), fields.unit());
             Length nominal = sized.nominal();
             if (Math.abs(nominal.micrometres() - diameter) > diameter * FURTHEST) {
-                fields.problem("fit", "A fit of ⌀" + nominal + " is not that of these sizes: check its nominal.");
+                fields.problem("fit", Words.say("calculators.a-fit-of-is-not-that-of", nominal));
                 return NOTHING;
             }
             return sized.code()
                     .at(nominal)
                     .fit()
-                    .map(fit -> new RequiredFit(fit.bounds(), "of ⌀" + nominal + " " + sized.code()))
+                    .map(fit -> new RequiredFit(fit.bounds(), Words.say("calculators.of", nominal, sized.code())))
                     .orElseGet(() -> {
-                        fields.problem("fit", "A pair needs a hole and a shaft, as 32 H7/g6.");
+                        fields.problem("fit", Words.say("calculators.a-pair-needs-a-hole-and-a"));
                         return NOTHING;
                     });
         } catch (FitUndefined e) {

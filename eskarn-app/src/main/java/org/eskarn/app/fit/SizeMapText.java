@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.size.SizeMap;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -33,17 +34,14 @@ final class SizeMapText {
             }
             Matcher matcher = SECTION.matcher(section);
             if (!matcher.matches() || matcher.group(1) == null && sections.length > 1) {
-                fields.problem(
-                        name, "“" + section + "” has no distance: write it before a colon, as 10: 32.012 32.016.");
+                fields.problem(name, Words.say("calculators.has-no-distance-write-it-before-a", section));
                 return null;
             }
             BigDecimal distance = matcher.group(1) == null ? BigDecimal.ZERO : Typed.decimal(matcher.group(1));
             for (String word : matcher.group(2).strip().split("\\s+")) {
                 Double size = Fields.size(word, unit);
                 if (size == null || distance == null) {
-                    fields.problem(
-                            name,
-                            "“" + word + "” in “" + section + "” is no size: write 10: 32.012 32.016; 60: 32.020.");
+                    fields.problem(name, Words.say("calculators.in-is-no-size-write-10-32", word, section));
                     return null;
                 }
                 at.add(distance.doubleValue());
@@ -51,7 +49,11 @@ final class SizeMapText {
             }
         }
         if (sizes.isEmpty() || sizes.size() > MOST) {
-            fields.problem(name, sizes.isEmpty() ? "Type sizes as measured." : "At most " + MOST + " sizes.");
+            fields.problem(
+                    name,
+                    sizes.isEmpty()
+                            ? Words.say("calculators.type-sizes-as-measured")
+                            : Words.say("calculators.at-most-sizes", MOST));
             return null;
         }
         return SizeMap.of(

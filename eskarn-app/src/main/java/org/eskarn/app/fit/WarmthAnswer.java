@@ -2,6 +2,7 @@ package org.eskarn.app.fit;
 
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.Material;
 import org.eskarn.core.fit.Warmth;
 import org.eskarn.core.units.Length;
@@ -19,7 +20,7 @@ final class WarmthAnswer {
         if (fields.empty("reading")) {
             return Optional.empty();
         }
-        Length reading = fields.size("reading", "a size as it was read");
+        Length reading = fields.size("reading", Words.say("calculators.a-size-as-it-was-read"));
         Material part = MaterialField.of(fields, "part", "STEEL");
         Material gauge = MaterialField.of(fields, "gauge", "STEEL");
         double partAt = fields.temperature("partAt", Warmth.REFERENCE);
@@ -33,31 +34,32 @@ final class WarmthAnswer {
         double read = reading.micrometres();
         double true20 = Warmth.at20(read, part, partAt, gauge, gaugeAt);
         Answering answer = new Answering();
-        answer.headline("At 20 °C it measures " + fields.sizes().amount(true20) + " "
-                + fields.sizes().symbol());
-        answer.fact("as read", read, fields.sizes())
-                .fact("to add to the reading", small.signed(true20 - read), small.symbol())
+        answer.headline(Words.say(
+                "calculators.at-20-c-it-measures",
+                fields.sizes().amount(true20),
+                fields.sizes().symbol()));
+        answer.fact(Words.say("calculators.as-read"), read, fields.sizes())
+                .fact(Words.say("calculators.to-add-to-the-reading"), small.signed(true20 - read), small.symbol())
                 .fact(
-                        "share of the part",
+                        Words.say("calculators.share-of-the-part"),
                         small.signed(part.sizeAt(read, partAt, Warmth.REFERENCE) - read),
                         small.symbol())
                 .fact(
-                        "share of the gauge",
+                        Words.say("calculators.share-of-the-gauge"),
                         small.signed(gauge.sizeAt(read, Warmth.REFERENCE, gaugeAt) - read),
                         small.symbol());
         if (knownTo > 0) {
             answer.fact(
-                    "a temperature known to ±" + Display.plain(knownTo, 3) + " K leaves ±",
+                    Words.say("calculators.a-temperature-known-to-k-leaves", Display.plain(knownTo, 3)),
                     part.growth(read, 0, knownTo),
                     small);
         }
         soak(answer, part, reading, partAt, room);
         answer.remark(
                 partAt > Warmth.REFERENCE + NEAR
-                        ? "A part warm from the cut measures large: what is cut to size now is too small when it is cold."
-                        : "Part and gauge of one material at one temperature need no correction between them, whatever the room.");
-        answer.governs(
-                "Sizes are stated at 20 °C (ISO 1). Expansions are handbook values; alloys differ by some per cent.");
+                        ? Words.say("calculators.a-part-warm-from-the-cut-measures")
+                        : Words.say("calculators.part-and-gauge-of-one-material-at"));
+        answer.governs(Words.say("calculators.sizes-are-stated-at-20-c-iso"));
         return Optional.of(answer.done());
     }
 
@@ -65,7 +67,7 @@ final class WarmthAnswer {
         double hours = Warmth.soakHours(part, reading.millimetres(), partAt, room, NEAR);
         if (hours > 0) {
             answer.fact(
-                    "to come within 1 K of the room, in still air, if it is as thick as it measures, about",
+                    Words.say("calculators.to-come-within-1-k-of-the"),
                     hours < 1
                             ? String.valueOf(Math.round(hours * 60))
                             : String.format(java.util.Locale.ROOT, "%.1f", hours),
@@ -78,14 +80,14 @@ final class WarmthAnswer {
         if (fields.empty("size") && fields.empty("least")) {
             return Optional.empty();
         }
-        Length size = fields.size("size", "a diameter");
+        Length size = fields.size("size", Words.say("calculators.a-diameter"));
         Double least = fields.signed("least");
         Double most = fields.signed("most");
         if (least == null) {
-            fields.problem("least", "Type the clearance at 20 °C; minus is interference.");
+            fields.problem("least", Words.say("calculators.type-the-clearance-at-20-c-minus"));
         }
         if (least != null && most != null && most < least) {
-            fields.problem("most", "The most is not below the least.");
+            fields.problem("most", Words.say("calculators.the-most-is-not-below-the-least"));
         }
         Material hole = MaterialField.of(fields, "hole", "STEEL");
         Material shaft = MaterialField.of(fields, "shaft", "STEEL");
@@ -99,20 +101,27 @@ final class WarmthAnswer {
         double loosest = most == null ? least : most;
         Display small = fields.deviations();
         Answering answer = new Answering();
-        answer.headline("In service " + small.signed(least + change)
-                + (loosest > least ? " to " + small.signed(loosest + change) : "") + " " + small.symbol());
-        answer.fact("changes by", small.signed(change), small.symbol())
-                .fact("hole grows by", small.signed(hole.growth(nominal, Warmth.REFERENCE, holeAt)), small.symbol())
-                .fact("shaft grows by", small.signed(shaft.growth(nominal, Warmth.REFERENCE, shaftAt)), small.symbol());
+        answer.headline(Words.say(
+                "calculators.in-service",
+                small.signed(least + change),
+                loosest > least ? Words.say("calculators.to-4", small.signed(loosest + change)) : "",
+                small.symbol()));
+        answer.fact(Words.say("calculators.changes-by"), small.signed(change), small.symbol())
+                .fact(
+                        Words.say("calculators.hole-grows-by"),
+                        small.signed(hole.growth(nominal, Warmth.REFERENCE, holeAt)),
+                        small.symbol())
+                .fact(
+                        Words.say("calculators.shaft-grows-by"),
+                        small.signed(shaft.growth(nominal, Warmth.REFERENCE, shaftAt)),
+                        small.symbol());
         if (least >= 0 && least + change < 0) {
-            answer.warning("The clearance is used up: at these temperatures the pair seizes.");
+            answer.warning(Words.say("calculators.the-clearance-is-used-up-at-these"));
         } else if (loosest < 0 && loosest + change >= 0) {
-            answer.warning("The interference is gone: at these temperatures the pair comes loose.");
+            answer.warning(Words.say("calculators.the-interference-is-gone-at-these-temperatures"));
         }
-        answer.remark(
-                "A hole grows as if it were full, and both are taken to be free to grow: a bush pressed into a housing follows the"
-                        + " housing in part.");
-        answer.governs("The maker’s data govern. Expansions are handbook values; alloys differ by some per cent.");
+        answer.remark(Words.say("calculators.a-hole-grows-as-if-it-were"));
+        answer.governs(Words.say("calculators.the-makers-data-govern-expansions-are-handbook"));
         return Optional.of(answer.done());
     }
 }

@@ -1,6 +1,7 @@
 package org.eskarn.app.gauge;
 
 import java.time.LocalDate;
+import org.eskarn.app.page.Words;
 
 /** One calibration of a gauge, as its row stands. */
 public record Calibration(
@@ -16,9 +17,9 @@ public record Calibration(
 
     /** What came of it. */
     public enum Result {
-        GOOD("within its limits"),
-        ADJUSTED("out as found, adjusted"),
-        FAILED("out of its limits");
+        GOOD(Words.say("gauge.within-its-limits")),
+        ADJUSTED(Words.say("gauge.out-as-found-adjusted")),
+        FAILED(Words.say("gauge.out-of-its-limits"));
 
         private final String title;
 

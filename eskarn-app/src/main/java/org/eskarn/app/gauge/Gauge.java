@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Objects;
 import java.util.Optional;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.units.Length;
@@ -123,12 +124,12 @@ public record Gauge(
             return status.title();
         }
         if (!calibrated) {
-            return "not calibrated";
+            return Words.say("gauge.not-calibrated");
         }
         if (overdue(today)) {
             return "overdue";
         }
-        return nextDue.isAfter(today.plusDays(DUE_SOON_DAYS)) ? "in service" : "due";
+        return nextDue.isAfter(today.plusDays(DUE_SOON_DAYS)) ? Words.say("gauge.in-service") : "due";
     }
 
     /** Whether it is used only with a reason and a name. */

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.BlockSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -43,10 +44,10 @@ public class GaugeChangeService {
         Gauge gauge = form.read(typed, before);
         for (Gauge other : gauges.all()) {
             if (other.id() != id && other.mark().equalsIgnoreCase(gauge.mark())) {
-                typed.problem("mark", "“" + gauge.mark() + "” is " + other.name() + " already: choose another mark.");
+                typed.problem("mark", Words.say("gauge.is-already-choose-another-mark", gauge.mark(), other.name()));
             }
             if (other.id() != id && !gauge.serial().isEmpty() && other.serial().equalsIgnoreCase(gauge.serial())) {
-                typed.problem("serial", "That serial is " + other.mark() + " already: look at the number again.");
+                typed.problem("serial", Words.say("gauge.that-serial-is-already-look-at-the", other.mark()));
             }
         }
         refuse(typed);
@@ -85,14 +86,14 @@ public class GaugeChangeService {
         LocalDate today = LocalDate.now(clock);
         LocalDate doneOn = typed.day("doneOn", form.doneOn());
         if (doneOn != null && doneOn.isAfter(today)) {
-            typed.problem("doneOn", "A calibration is recorded when it is done: " + doneOn + " lies ahead.");
+            typed.problem("doneOn", Words.say("gauge.a-calibration-is-recorded-when-it-is", doneOn));
         }
-        String doneBy = typed.required("doneBy", form.doneBy(), 80, "who did it");
+        String doneBy = typed.required("doneBy", form.doneBy(), 80, Words.say("gauge.who-did-it"));
         String points = typed.atMost("points", Typed.text(form.points()), 1000);
         String note = typed.atMost("note", Typed.text(form.note()), 400);
         LocalDate due = nextDue(form, gauge, doneOn, typed);
         if (form.result() == null) {
-            typed.problem("result", "Choose what came of it.");
+            typed.problem("result", Words.say("gauge.choose-what-came-of-it"));
         }
         refuse(typed);
         Calibration.Result result = java.util.Objects.requireNonNull(form.result());
@@ -111,7 +112,7 @@ public class GaugeChangeService {
                 clock.instant());
         gauges.setDue(id, due);
         if (result == Calibration.Result.FAILED) {
-            change(id, GaugeStatus.WITHDRAWN, "calibration of " + doneOn + ": out of its limits", by);
+            change(id, GaugeStatus.WITHDRAWN, Words.say("gauge.calibration-of-out-of-its-limits", doneOn), by);
         }
     }
 
@@ -123,7 +124,7 @@ public class GaugeChangeService {
         }
         LocalDate due = typed.day("nextDue", form.nextDue());
         if (due != null && doneOn != null && !due.isAfter(doneOn)) {
-            typed.problem("nextDue", "The next one comes after this one: " + due + " does not.");
+            typed.problem("nextDue", Words.say("gauge.the-next-one-comes-after-this-one", due));
         }
         return due;
     }
@@ -138,7 +139,7 @@ public class GaugeChangeService {
         lock(id, version);
         String why = reason.strip();
         if (why.isEmpty() || why.length() > LONGEST_REASON) {
-            throw new FormRefused("reason", "Write why, in 200 characters at most.");
+            throw new FormRefused("reason", Words.say("gauge.write-why-in-200-characters-at-most"));
         }
         change(id, status, why, by);
     }
@@ -168,7 +169,8 @@ public class GaugeChangeService {
      */
     @Transactional(rollbackFor = FormRefused.class)
     public void report(long id, String reason, long by) throws FormRefused {
-        Gauge gauge = gauges.byId(id).orElseThrow(() -> new FormRefused("reason", "There is no such gauge."));
+        Gauge gauge =
+                gauges.byId(id).orElseThrow(() -> new FormRefused("reason", Words.say("gauge.there-is-no-such-gauge")));
         setStatus(id, gauge.version(), GaugeStatus.IN_QUESTION, reason, by);
     }
 
@@ -188,12 +190,14 @@ public class GaugeChangeService {
             if (!seen.add(row.nominal().stripTrailingZeros())) {
                 throw new FormRefused(
                         "blocks",
-                        "The block " + row.nominal().toPlainString() + " stands there twice: take one line out.");
+                        Words.say(
+                                "gauge.the-block-stands-there-twice-take-one",
+                                row.nominal().toPlainString()));
             }
             rows.add(row);
         }
         if (rows.isEmpty()) {
-            throw new FormRefused("blocks", "Write the blocks, one to a line, or take a usual set.");
+            throw new FormRefused("blocks", Words.say("gauge.write-the-blocks-one-to-a-line"));
         }
         gauges.deleteBlocks(id);
         gauges.insertBlocks(rows);
@@ -219,10 +223,7 @@ public class GaugeChangeService {
         } catch (NumberFormatException e) {
             // Told below, as one sentence for every line that is none.
         }
-        throw new FormRefused(
-                "blocks",
-                "“" + line
-                        + "” is no block: write nominal, deviation and uncertainty in µm, for example 1.005 +0.08 0.05.");
+        throw new FormRefused("blocks", Words.say("gauge.is-no-block-write-nominal-deviation-and", line));
     }
 
     /** The lines of a usual set, to be written with its own deviations. */
@@ -234,8 +235,7 @@ public class GaugeChangeService {
 
     private Gauge lock(long id, int version) throws FormRefused {
         if (gauges.touch(id, version) == 0) {
-            throw new FormRefused(
-                    "gauge", "Somebody else changed this gauge meanwhile, so nothing was written: load it again.");
+            throw new FormRefused("gauge", Words.say("gauge.somebody-else-changed-this-gauge-meanwhile-so"));
         }
         return gauges.byId(id).orElseThrow();
     }

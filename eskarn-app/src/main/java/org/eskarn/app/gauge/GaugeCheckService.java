@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.Repeats;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -79,9 +80,10 @@ public class GaugeCheckService {
      */
     @Transactional(rollbackFor = FormRefused.class)
     public void record(long id, CheckForm form, long by) throws FormRefused {
-        Gauge gauge = gauges.byId(id).orElseThrow(() -> new FormRefused("readings", "There is no such gauge."));
+        Gauge gauge = gauges.byId(id)
+                .orElseThrow(() -> new FormRefused("readings", Words.say("gauge.there-is-no-such-gauge")));
         Typed typed = new Typed(new LinkedHashMap<>());
-        String master = typed.required("master", form.master(), 120, "the master it was read on");
+        String master = typed.required("master", form.master(), 120, Words.say("gauge.the-master-it-was-read-on"));
         String cause = typed.atMost("cause", Typed.text(form.cause()), 200);
         if (!typed.problems().isEmpty()) {
             throw new FormRefused(typed.problems());
@@ -90,9 +92,7 @@ public class GaugeCheckService {
         boolean out =
                 Boolean.TRUE.equals(form.leaveOut()) && finding.all().odd().isPresent();
         if (out && cause.isEmpty()) {
-            throw new FormRefused(
-                    "cause",
-                    "Write why that reading is odd (dirt, oil film, lifted foot, knocked), and read once more.");
+            throw new FormRefused("cause", Words.say("gauge.write-why-that-reading-is-odd-dirt"));
         }
         LocalDate today = LocalDate.now(clock);
         gauges.insertCheck(
@@ -133,8 +133,7 @@ public class GaugeCheckService {
             }
         }
         if (readings.size() < FEWEST || readings.size() > MOST) {
-            typed.problem(
-                    "readings", "Read the master 2 to 30 times and type what the gauge shows, with blanks between.");
+            typed.problem("readings", Words.say("gauge.read-the-master-2-to-30-times"));
         }
         if (!typed.problems().isEmpty()) {
             throw new FormRefused(typed.problems());

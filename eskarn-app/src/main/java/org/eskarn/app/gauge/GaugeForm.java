@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Objects;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -96,27 +97,29 @@ public record GaugeForm(
      * @param before the gauge as it stands, or null for a new one
      */
     Gauge read(Typed typed, @Nullable Gauge before) {
-        BigDecimal size = kind.master() ? typed.above("masterSize", masterSize, "The size of a master") : null;
+        BigDecimal size =
+                kind.master() ? typed.above("masterSize", masterSize, Words.say("gauge.the-size-of-a-master")) : null;
         BigDecimal error = typed.number("errorLimit", errorLimit);
         if (error != null && error.signum() < 0) {
-            typed.problem("errorLimit", "An error limit is not below zero: it counts either way.");
+            typed.problem("errorLimit", Words.say("gauge.an-error-limit-is-not-below-zero"));
         }
-        BigDecimal smallest = compares() ? typed.above("spanFrom", spanFrom, "The smallest size") : null;
-        BigDecimal largest = compares() ? typed.above("spanTo", spanTo, "The largest size") : null;
+        BigDecimal smallest =
+                compares() ? typed.above("spanFrom", spanFrom, Words.say("gauge.the-smallest-size")) : null;
+        BigDecimal largest = compares() ? typed.above("spanTo", spanTo, Words.say("gauge.the-largest-size")) : null;
         if (smallest != null && largest != null && largest.compareTo(smallest) <= 0) {
-            typed.problem("spanTo", "The largest size must be greater than the smallest.");
+            typed.problem("spanTo", Words.say("gauge.the-largest-size-must-be-greater-than"));
         }
         LocalDate due = before == null ? typed.day("nextDue", nextDue) : before.nextDue();
         return new Gauge(
                 before == null ? 0 : before.id(),
-                typed.required("mark", mark, 20, "the mark on the gauge, for example LI-4"),
-                typed.required("name", name, 120, "what it is, for example lever indicator"),
+                typed.required("mark", mark, 20, Words.say("gauge.the-mark-on-the-gauge-for-example")),
+                typed.required("name", name, 120, Words.say("gauge.what-it-is-for-example-lever-indicator")),
                 kind,
-                needed(typed, "graduation", graduation, "A graduation"),
+                needed(typed, "graduation", graduation, Words.say("gauge.a-graduation")),
                 unit,
                 error == null ? BigDecimal.ZERO : error,
                 kind.master() ? LengthUnit.MICROMETRE : unit,
-                needed(typed, "travel", travel, "A travel or range"),
+                needed(typed, "travel", travel, Words.say("gauge.a-travel-or-range")),
                 unit,
                 kind == GaugeKind.PLUG
                         ? ReadingUnit.ANSWER
@@ -159,7 +162,7 @@ public record GaugeForm(
         }
         BigDecimal number = typed.above(field, text, what);
         if (number == null) {
-            typed.problem(field, "Type it in the unit of the gauge, for example 0.001.");
+            typed.problem(field, Words.say("gauge.type-it-in-the-unit-of-the"));
         }
         return number == null ? BigDecimal.ONE : number;
     }

@@ -2,30 +2,31 @@ package org.eskarn.app.gauge;
 
 import java.util.Arrays;
 import java.util.List;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.requirement.Characteristic;
 
 /** What a gauge is, as far as it decides what it can read. */
 public enum GaugeKind {
-    INDICATOR("dial indicator", false),
-    SNAP_GAUGE("dial snap gauge", false),
-    BORE_GAUGE("bore gauge", false),
+    INDICATOR(Words.say("gauge.dial-indicator"), false),
+    SNAP_GAUGE(Words.say("gauge.dial-snap-gauge"), false),
+    BORE_GAUGE(Words.say("gauge.bore-gauge"), false),
     MICROMETER("micrometer", false),
     CALIPER("caliper", false),
-    HEIGHT_GAUGE("height gauge", false),
-    DEPTH_GAUGE("depth gauge", false),
-    SQUARENESS_COMPARATOR("squareness comparator", false),
-    STAND("stand or fixture", false),
-    SURFACE_PLATE("surface plate", false),
+    HEIGHT_GAUGE(Words.say("gauge.height-gauge"), false),
+    DEPTH_GAUGE(Words.say("gauge.depth-gauge"), false),
+    SQUARENESS_COMPARATOR(Words.say("gauge.squareness-comparator"), false),
+    STAND(Words.say("gauge.stand-or-fixture"), false),
+    SURFACE_PLATE(Words.say("gauge.surface-plate"), false),
     LEVEL("level", false),
-    PINS("pin set", true),
-    PLUG("plug or mandrel", true),
-    BLOCK_SET("block set", true),
-    SETTING_RING("setting ring", true),
-    SETTING_DISC("setting disc", true),
-    SQUARE("master square", true),
-    ANGLE_BLOCK("angle block", true),
+    PINS(Words.say("gauge.pin-set"), true),
+    PLUG(Words.say("gauge.plug-or-mandrel"), true),
+    BLOCK_SET(Words.say("gauge.block-set"), true),
+    SETTING_RING(Words.say("gauge.setting-ring"), true),
+    SETTING_DISC(Words.say("gauge.setting-disc"), true),
+    SQUARE(Words.say("gauge.master-square"), true),
+    ANGLE_BLOCK(Words.say("gauge.angle-block"), true),
     STRAIGHTEDGE("straightedge", true),
-    FEELER_SET("feeler set", true);
+    FEELER_SET(Words.say("gauge.feeler-set"), true);
 
     private final String title;
     private final boolean master;

@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.Optional;
 import org.eskarn.app.gauge.GaugeService.Whole;
+import org.eskarn.app.page.Words;
 
 /**
  * How a gauge stood at a moment: its calibration in force then, and its state in words.
@@ -33,6 +34,6 @@ public record GaugeState(Optional<Calibration> calibration, String words) {
         }
         return calibration
                 .map(last -> last.nextDue().isBefore(day) ? "overdue" : GaugeStatus.IN_SERVICE.title())
-                .orElse("not calibrated");
+                .orElse(Words.say("gauge.not-calibrated"));
     }
 }

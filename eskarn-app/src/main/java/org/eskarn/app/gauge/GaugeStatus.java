@@ -1,9 +1,11 @@
 package org.eskarn.app.gauge;
 
+import org.eskarn.app.page.Words;
+
 /** How a gauge stands by decision; being due follows from its calibrations. */
 public enum GaugeStatus {
-    IN_SERVICE("in service"),
-    IN_QUESTION("in question"),
+    IN_SERVICE(Words.say("gauge.in-service")),
+    IN_QUESTION(Words.say("gauge.in-question")),
     WITHDRAWN("withdrawn");
 
     private final String title;

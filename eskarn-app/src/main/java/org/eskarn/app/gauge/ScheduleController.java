@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.eskarn.app.page.Words;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -95,7 +96,7 @@ class ScheduleController {
             line(text, "UID:gauge-" + gauge.id() + "@eskarn");
             line(text, "DTSTAMP:" + MOMENT.format(clock.instant()));
             line(text, "DTSTART;VALUE=DATE:" + DAY.format(gauge.nextDue()));
-            line(text, "SUMMARY:" + escaped("Calibration due: " + gauge.mark() + ", " + gauge.name()));
+            line(text, "SUMMARY:" + escaped(Words.say("gauge.calibration-due", gauge.mark(), gauge.name())));
             line(text, "LOCATION:" + escaped(gauge.place()));
             line(text, "END:VEVENT");
         }

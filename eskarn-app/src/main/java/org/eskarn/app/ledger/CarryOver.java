@@ -17,6 +17,7 @@ import org.eskarn.app.ledger.document.Person;
 import org.eskarn.app.ledger.document.SignedDocument.CarriedOver;
 import org.eskarn.app.ledger.document.SignedDocument.Result;
 import org.eskarn.app.ledger.document.SignedDocument.SignaturePart;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
@@ -33,10 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class CarryOver {
 
-    private static final String STATEMENT =
-            "Signed before signed documents were kept, and carried over from the record."
-                    + " Verdict, value and uncertainty are as they were signed; readings, pictures and further figures were written"
-                    + " out when it was carried over.";
+    private static final String STATEMENT = Words.say("ledger.signed-before-signed-documents-were-kept-and");
 
     private final LedgerMapper ledger;
     private final DocketService dockets;
@@ -127,10 +125,10 @@ class CarryOver {
                         ResultParts.kept(setUp.verdict().value()), ResultParts.kept(verdict.value()));
         String line = same || setUp.wholeLeftOut().isPresent()
                 ? VerdictWords.of(setUp, SetUpDisplay.figures(setUp)).line()
-                : "as signed, by rules " + signature.coreVersion();
+                : Words.say("ledger.as-signed-by-rules", signature.coreVersion());
         String from = attempt.sweeps().stream()
                 .filter(sweep -> sweep.row().id() == signed.sweepId())
-                .map(sweep -> "sweep " + sweep.row().number())
+                .map(sweep -> Words.say("ledger.sweep", sweep.row().number()))
                 .findFirst()
                 .orElse("");
         return results.of(shown, verdict, line, setUp.wholeLeftOut().isPresent() ? "" : from);

@@ -38,6 +38,7 @@ import org.eskarn.app.ledger.document.SignedDocument.Result;
 import org.eskarn.app.ledger.document.SignedDocument.StepPart;
 import org.eskarn.app.ledger.document.SignedDocument.TruingPart;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.Part;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -237,13 +238,18 @@ class DocumentBuilder {
         Display display = SetUpDisplay.figures(setUp);
         String words = each.remedy().predictedMicrometres() == null
                 ? ""
-                : "predicted "
-                        + display.amount(each.remedy().predictedMicrometres().doubleValue())
-                        + each.recheck()
-                                .map(recheck -> ", found " + display.amount(recheck.found())
-                                        + (recheck.agrees() ? ", as predicted" : ", not as predicted"))
-                                .orElse("")
-                        + " " + display.symbol();
+                : Words.say(
+                        "ledger.predicted",
+                        display.amount(each.remedy().predictedMicrometres().doubleValue()),
+                        each.recheck()
+                                .map(recheck -> Words.say(
+                                        "ledger.found",
+                                        display.amount(recheck.found()),
+                                        recheck.agrees()
+                                                ? Words.say("ledger.as-predicted")
+                                                : Words.say("ledger.not-as-predicted")))
+                                .orElse(""),
+                        display.symbol());
         return new RemedyPart(
                 each.remedy().attemptId(),
                 choice(each.remedy().kind(), each.remedy().kind().title()),
@@ -254,6 +260,6 @@ class DocumentBuilder {
                         each.remedy().decidedBy(),
                         each.remedy().decidedByName(),
                         each.remedy().decidedAt()),
-                new RemedyResult(words + (each.replaced() ? "; replaced by another" : "")));
+                new RemedyResult(words + (each.replaced() ? Words.say("ledger.replaced-by-another") : "")));
     }
 }

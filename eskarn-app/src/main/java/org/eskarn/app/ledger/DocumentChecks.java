@@ -16,6 +16,7 @@ import org.eskarn.app.ledger.document.Json;
 import org.eskarn.app.ledger.document.PublicKeys;
 import org.eskarn.app.ledger.document.RecordDifference;
 import org.eskarn.app.ledger.document.SignedDocument;
+import org.eskarn.app.page.Words;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -125,7 +126,7 @@ class DocumentChecks {
 
     private Optional<Finding> difference(DocumentRow row, Docket docket) {
         if (!docket.row().signed()) {
-            return Optional.of(new Finding(Finding.Kind.ROWS, "its docket is open again"));
+            return Optional.of(new Finding(Finding.Kind.ROWS, Words.say("ledger.its-docket-is-open-again")));
         }
         return RecordDifference.first(row.canonical(), Json.canonical(builder.record(docket)))
                 .map(where -> new Finding(Finding.Kind.ROWS, where));

@@ -1,11 +1,13 @@
 package org.eskarn.app.ledger;
 
+import org.eskarn.app.page.Words;
+
 /** What the last check says of a document. */
 public enum DocumentState {
-    IN_ORDER("in order"),
+    IN_ORDER(Words.say("ledger.in-order")),
     BROKEN("broken"),
-    AFTER_BROKEN("after a broken one"),
-    UNCHECKED("not checked yet");
+    AFTER_BROKEN(Words.say("ledger.after-a-broken-one")),
+    UNCHECKED(Words.say("ledger.not-checked-yet"));
 
     private final String title;
 

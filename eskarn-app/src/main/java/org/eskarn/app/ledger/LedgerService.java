@@ -10,6 +10,7 @@ import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.ledger.DocumentBuilder.Content;
 import org.eskarn.app.ledger.document.Json;
 import org.eskarn.app.ledger.document.SignedDocument.SignaturePart;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.CoreVersion;
 import org.eskarn.core.verdict.Outcome;
 import org.springframework.stereotype.Service;
@@ -63,11 +64,10 @@ public class LedgerService {
     public String remark(Docket docket, String typed, Account signer) throws SigningRefused {
         String remark = typed.strip();
         if (remark.isEmpty() && docket.outcome() != Outcome.PASS && docket.outcome() != Outcome.RECORDED) {
-            throw new SigningRefused(
-                    "remark", "Not all passes: enter what happens to the piece, e.g. “regrind journal B”.");
+            throw new SigningRefused("remark", Words.say("ledger.not-all-passes-enter-what-happens-to"));
         }
         if (remark.length() > LONGEST_REMARK) {
-            throw new SigningRefused("remark", "A remark has 600 characters at most.");
+            throw new SigningRefused("remark", Words.say("ledger.a-remark-has-600-characters-at-most"));
         }
         if (ownPassword.typedAs(signer, remark)) {
             throw SigningRefused.passwordAsRemark();
@@ -88,18 +88,18 @@ public class LedgerService {
         if (signing.key().id().isEmpty()) {
             throw new SigningRefused(
                     "docket",
-                    "The signing key " + signing.key().file().getFileName()
-                            + " is missing from the data folder: the steward restores it from the backup.");
+                    Words.say(
+                            "ledger.the-signing-key-is-missing-from-the",
+                            signing.key().file().getFileName()));
         }
         Docket docket = dockets.lock(number, signer.id());
         if (!docket.settled()) {
             throw new SigningRefused(
-                    "docket", "Not every verdict is accepted yet: " + String.join("; ", docket.open()) + ".");
+                    "docket", Words.say("ledger.not-every-verdict-is-accepted-yet", String.join("; ", docket.open())));
         }
         Content content = documents.content(docket);
         if (!hash(content).equals(seen)) {
-            throw new SigningRefused(
-                    "docket", "Somebody changed this docket after you opened the page: look at it again, then sign.");
+            throw new SigningRefused("docket", Words.say("ledger.somebody-changed-this-docket-after-you-opened"));
         }
         SignaturePart signature = new SignaturePart(
                 Parts.done(signer.id(), signer.name(), clock.instant()).by(),

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import org.eskarn.app.ledger.DocumentChecks.Found;
 import org.eskarn.app.ledger.LedgerMapper.CheckRow;
+import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Service;
 
 /** Checks the whole Ledger from its first document to its end, for whoever wants to know whether anything was altered. */
@@ -38,19 +39,18 @@ public class LedgerVerification {
     }
 
     private static String said(CheckRow row) {
-        return "Document " + row.number() + ": " + row.finding() + ".";
+        return Words.say("ledger.document", row.number(), row.finding());
     }
 
     private static String said(Found found) {
-        return "After document " + found.number() + ": " + found.finding().words() + ".";
+        return Words.say(
+                "ledger.after-document", found.number(), found.finding().words());
     }
 
     private Optional<String> notCarriedOver() {
         int without = ledger.withoutDocument().size();
         return without == 0 || ledger.count() > 0
                 ? Optional.empty()
-                : Optional.of(
-                        without + " dockets were signed before signed documents were kept: start Eskarn once on this"
-                                + " folder, then verify.");
+                : Optional.of(Words.say("ledger.dockets-were-signed-before-signed-documents-were", without));
     }
 }

@@ -15,6 +15,7 @@ import org.eskarn.app.ledger.document.DrawnRequirement.LayoutPart;
 import org.eskarn.app.ledger.document.SweepPart;
 import org.eskarn.app.ledger.document.SweepPart.ReadingPart;
 import org.eskarn.app.ledger.document.SweepPart.StationPart;
+import org.eskarn.app.page.Words;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -78,7 +79,7 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
                         .forEach(reading -> cells.merge(
                                 name(sweep, reading.place()), typed(sweep, reading), (a, b) -> a + " · " + b));
                 rows.add(new Row(
-                        "sweep " + sweep.number(),
+                        Words.say("ledger.sweep", sweep.number()),
                         part.stream()
                                 .map(station -> cells.getOrDefault(station, ""))
                                 .toList(),
@@ -140,7 +141,10 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
                 }
             });
         }
-        return layout.kind().words() + ", as typed" + (units.isEmpty() ? "" : ", in " + String.join(" and ", units));
+        return Words.say(
+                "ledger.as-typed",
+                layout.kind().words(),
+                units.isEmpty() ? "" : Words.say("ledger.in", String.join(Words.say("ledger.and"), units)));
     }
 
     /** A table for each sweep: columns and rows by the places of the stations. */
@@ -176,7 +180,7 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
                     row, heads.stream().map(head -> own.getOrDefault(head, "")).toList(), false));
         }
         return new ReadingTable(
-                "Sweep " + sweep.number() + ", " + unit(layout, List.of(sweep)),
+                Words.say("ledger.sweep-3", sweep.number(), unit(layout, List.of(sweep))),
                 axes.corner(),
                 heads,
                 rows,

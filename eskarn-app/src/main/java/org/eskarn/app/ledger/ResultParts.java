@@ -25,6 +25,7 @@ import org.eskarn.app.ledger.document.SignedDocument.RowResult;
 import org.eskarn.app.ledger.document.SignedDocument.TableResult;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.evaluation.Judgement;
@@ -127,7 +128,7 @@ record ResultParts(DrawingWriter drawings) {
                 .map(sweep -> String.valueOf(sweep.row().number()))
                 .collect(Collectors.joining(", "));
         if (counted.size() == 1) {
-            return "sweep " + numbers;
+            return Words.say("ledger.sweep", numbers);
         }
         String each = counted.stream()
                 .map(sweep -> sweep.assessment()
@@ -136,7 +137,11 @@ record ResultParts(DrawingWriter drawings) {
                         .orElse("–"))
                 .collect(Collectors.joining(", "));
         boolean answered = setUp.sweep().layout().kind().answered();
-        return (answered ? "sweeps " : setUp.requirement().terms().combination().title() + " of sweeps ")
+        return (answered
+                        ? Words.say("ledger.sweeps")
+                        : Words.say(
+                                "ledger.of-sweeps",
+                                setUp.requirement().terms().combination().title()))
                 + numbers
                 + (answered ? "" : ": " + each + " " + display.symbol());
     }

@@ -17,6 +17,7 @@ import org.eskarn.app.ledger.document.SignedDocument;
 import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.FurtherTerm;
 import org.eskarn.core.verdict.Outcome;
 import org.jspecify.annotations.Nullable;
@@ -63,40 +64,52 @@ public record Sheet(
     public List<Fact> facts(RequirementPart requirement) {
         DrawnRequirement asked = requirement.asked();
         List<Fact> facts = new ArrayList<>();
-        add(facts, "Feature", asked.feature().name() + size(asked.feature().size()));
-        add(facts, "Datum", asked.datum());
+        add(
+                facts,
+                Words.say("ledger.feature"),
+                asked.feature().name() + size(asked.feature().size()));
+        add(facts, Words.say("ledger.datum"), asked.datum());
         further(asked).forEach(each -> add(facts, FurtherTerm.label(each.code()), each.text()));
         add(
                 facts,
-                "Stations",
+                Words.say("ledger.stations"),
                 asked.layout().kind().words() + ": " + asked.layout().first()
                         + (asked.layout().second().isEmpty()
                                 ? ""
                                 : "; " + asked.layout().second()));
-        add(facts, "Radius", said(asked.radius()));
-        add(facts, "Span", said(asked.span()));
-        add(facts, "Master size", said(asked.setTo()));
-        add(facts, "Pins made to", said(asked.pinClass()));
+        add(facts, Words.say("ledger.radius"), said(asked.radius()));
+        add(facts, Words.say("ledger.span"), said(asked.span()));
+        add(facts, Words.say("ledger.master-size"), said(asked.setTo()));
+        add(facts, Words.say("ledger.pins-made-to"), said(asked.pinClass()));
         add(
                 facts,
-                "Read",
+                Words.say("ledger.read"),
                 asked.reversal().code().equals("NONE") ? "" : asked.reversal().words());
         add(
                 facts,
-                "Zero",
+                Words.say("ledger.zero"),
                 asked.zeroRule().words()
                         + (asked.zeroing().code().equals("EACH_STEP")
                                 ? ", " + asked.zeroing().words()
                                 : ""));
-        add(facts, "If the needle flickers", "use " + asked.flicker().words());
         add(
                 facts,
-                "Valid sweeps",
-                asked.validSweeps() + " required, " + asked.combination().words() + " of several");
-        add(facts, "Allowed return", said(asked.allowedReturn()));
-        add(facts, "Work", asked.work().words() + (asked.warm() ? ", part comes warm" : ""));
-        add(facts, "Circumstances", asked.circumstances());
-        add(facts, "To be taken off", takenOff(requirement.corrections()));
+                Words.say("ledger.if-the-needle-flickers"),
+                Words.say("ledger.use", asked.flicker().words()));
+        add(
+                facts,
+                Words.say("ledger.valid-sweeps"),
+                Words.say(
+                        "ledger.required-of-several",
+                        asked.validSweeps(),
+                        asked.combination().words()));
+        add(facts, Words.say("ledger.allowed-return"), said(asked.allowedReturn()));
+        add(
+                facts,
+                Words.say("ledger.work"),
+                asked.work().words() + (asked.warm() ? Words.say("ledger.part-comes-warm") : ""));
+        add(facts, Words.say("ledger.circumstances"), asked.circumstances());
+        add(facts, Words.say("ledger.to-be-taken-off"), takenOff(requirement.corrections()));
         return facts;
     }
 
@@ -110,13 +123,13 @@ public record Sheet(
         }
         List<String> taken = new ArrayList<>();
         if (corrections.leverDegrees() != null) {
-            taken.add("lever at " + corrections.leverDegrees() + "°");
+            taken.add(Words.say("ledger.lever-at", corrections.leverDegrees()));
         }
         if (corrections.sag() != null) {
-            taken.add("sag " + SheetTimes.written(corrections.sag()));
+            taken.add(Words.say("ledger.sag", SheetTimes.written(corrections.sag())));
         }
         if (corrections.drift()) {
-            taken.add("even drift");
+            taken.add(Words.say("ledger.even-drift"));
         }
         return String.join(", ", taken)
                 + (corrections.reason() == null ? "" : ": " + corrections.reason())
@@ -144,7 +157,7 @@ public record Sheet(
         if (figures == null || figures.rule().code().equals(asked.code())) {
             return asked.words();
         }
-        return figures.rule().words() + " (asked: " + asked.words() + ")";
+        return Words.say("ledger.asked", figures.rule().words(), asked.words());
     }
 
     /** The preparations that were ticked, said once for all where one person did them together. */
@@ -154,10 +167,14 @@ public record Sheet(
                 .filter(java.util.Objects::nonNull)
                 .toList();
         if (done.isEmpty()) {
-            return requirement.preparations().isEmpty() ? "" : "none ticked";
+            return requirement.preparations().isEmpty() ? "" : Words.say("ledger.none-ticked");
         }
         String names = done.stream().map(each -> each.by().name()).distinct().collect(Collectors.joining(", "));
-        return done.size() + " of " + requirement.preparations().size() + " ticked by " + names + ", "
-                + moment(done.get(done.size() - 1).at());
+        return Words.say(
+                "ledger.of-ticked-by",
+                done.size(),
+                requirement.preparations().size(),
+                names,
+                moment(done.get(done.size() - 1).at()));
     }
 }

@@ -10,6 +10,7 @@ import org.eskarn.app.ledger.document.SweepPart;
 import org.eskarn.app.ledger.document.SweepPart.ReplacedPart;
 import org.eskarn.app.ledger.document.SweepPart.SignPart;
 import org.eskarn.app.ledger.document.SweepPart.ZeroPart;
+import org.eskarn.app.page.Words;
 
 /** One attempt on a sheet: its readings laid out like the part, and who read them, when and with what. */
 public record SheetAttempt(String title, String result, List<ReadingTable> tables, List<SheetSweep> sweeps) {
@@ -38,33 +39,43 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
 
     private static SheetSweep sweep(SweepPart sweep, SheetTimes times) {
         List<String> lines = new ArrayList<>();
-        sweep.gauges().forEach(gauge -> lines.add("with " + gauge(gauge)));
+        sweep.gauges().forEach(gauge -> lines.add(Words.say("ledger.with", gauge(gauge))));
         if (sweep.overridden() != null) {
-            lines.add("Reason for using it: " + sweep.overridden().reason() + " ("
-                    + sweep.overridden().by().name() + ")");
+            lines.add(Words.say(
+                    "ledger.reason-for-using-it",
+                    sweep.overridden().reason(),
+                    sweep.overridden().by().name()));
         }
         sweep.zeros().forEach(zero -> lines.add(zero(zero)));
         if (!sweep.signs().isEmpty()) {
             lines.add(sign(sweep.signs().get(sweep.signs().size() - 1)));
         }
         if (!sweep.result().takenOff().isEmpty()) {
-            lines.add("Taken off the readings: " + sweep.result().takenOff());
+            lines.add(Words.say("ledger.taken-off-the-readings", sweep.result().takenOff()));
         }
         if (!sweep.result().returned().isEmpty()) {
-            lines.add("Zero came back " + sweep.result().returned());
+            lines.add(Words.say("ledger.zero-came-back", sweep.result().returned()));
         }
         sweep.replaced().forEach(old -> lines.add(replaced(old, sweep)));
         if (sweep.setAside() != null) {
-            lines.add("Set aside: " + sweep.setAside().cause().words() + "; "
-                    + sweep.setAside().reason() + " ("
-                    + times.by(sweep.setAside().by()) + ")");
+            lines.add(Words.say(
+                    "ledger.set-aside",
+                    sweep.setAside().cause().words(),
+                    sweep.setAside().reason(),
+                    times.by(sweep.setAside().by())));
         }
         String figure = sweep.result().figure();
-        String heading = "Sweep " + sweep.number()
-                + (figure == null ? "" : ": " + figure + " " + sweep.result().unit())
-                + (sweep.result().counts() ? "" : sweep.setAside() == null ? ", does not count" : ", set aside")
-                + " · " + sweep.result().readers() + ", "
-                + times.span(sweep.result().from(), sweep.result().to());
+        String heading = Words.say(
+                "ledger.sweep-2",
+                sweep.number(),
+                figure == null ? "" : ": " + figure + " " + sweep.result().unit(),
+                sweep.result().counts()
+                        ? ""
+                        : sweep.setAside() == null
+                                ? Words.say("ledger.does-not-count")
+                                : Words.say("ledger.set-aside-2"),
+                sweep.result().readers(),
+                times.span(sweep.result().from(), sweep.result().to()));
         return new SheetSweep(
                 heading,
                 lines,
@@ -77,14 +88,18 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
     private static String gauge(GaugePart gauge) {
         CalibrationPart calibration = gauge.calibration();
         return gauge.mark() + ", " + gauge.name()
-                + (gauge.graduation() == null ? "" : ", graduation " + SheetTimes.written(gauge.graduation()))
+                + (gauge.graduation() == null
+                        ? ""
+                        : Words.say("ledger.graduation", SheetTimes.written(gauge.graduation())))
                 + (gauge.maximumError() == null
                         ? ""
-                        : ", maximum permissible error ±" + SheetTimes.written(gauge.maximumError()))
+                        : Words.say("ledger.maximum-permissible-error", SheetTimes.written(gauge.maximumError())))
                 + (calibration == null
                         ? ""
-                        : "; calibrated " + SheetTimes.day(calibration.on()) + ", due "
-                                + SheetTimes.day(calibration.due()))
+                        : Words.say(
+                                "ledger.calibrated-due",
+                                SheetTimes.day(calibration.on()),
+                                SheetTimes.day(calibration.due())))
                 + (gauge.state().isEmpty() ? "" : "; " + gauge.state());
     }
 
@@ -92,14 +107,19 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
         String deviation = zero.deviationMicrometres().contains(".")
                 ? zero.deviationMicrometres().replaceAll("0+$", "").replaceAll("\\.$", "")
                 : zero.deviationMicrometres();
-        return "Zero on " + zero.master() + ", deviation " + deviation.replace("-", "\u2212") + " µm; read "
-                + zero.setting()
-                + (zero.recheck() == null ? "" : ", again at the end " + zero.recheck()) + " ("
-                + zero.set().by().name() + ")";
+        return Words.say(
+                "ledger.zero-on-deviation-m-read",
+                zero.master(),
+                deviation.replace("-", "\u2212"),
+                zero.setting(),
+                zero.recheck() == null ? "" : Words.say("ledger.again-at-the-end", zero.recheck()),
+                zero.set().by().name());
     }
 
     private static String sign(SignPart sign) {
-        return (sign.outwards() ? "Plus was called when the plunger came out" : "Plus means plunger pushed in")
+        return (sign.outwards()
+                        ? Words.say("ledger.plus-was-called-when-the-plunger-came")
+                        : Words.say("ledger.plus-means-plunger-pushed-in"))
                 + (sign.reason().isEmpty() ? "" : ": " + sign.reason()) + " ("
                 + sign.said().by().name() + ")";
     }
@@ -110,14 +130,18 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
                 : sweep.stations().get(old.place() - 1).name();
         String who = old.ended() == null ? "" : " (" + old.ended().by().name() + ")";
         if (!old.corrected()) {
-            return "Taken back while reading: " + at + " " + old.typed() + who;
+            return Words.say("ledger.taken-back-while-reading", at, old.typed(), who);
         }
-        return "Corrected: " + at + " read " + old.typed()
-                + sweep.readings().stream()
+        return Words.say(
+                "ledger.corrected-read",
+                at,
+                old.typed(),
+                sweep.readings().stream()
                         .filter(reading -> reading.place() == old.place())
                         .findFirst()
-                        .map(now -> ", then " + now.typed() + (now.reason() == null ? "" : ": " + now.reason()))
-                        .orElse("")
-                + who;
+                        .map(now ->
+                                Words.say("ledger.then", now.typed(), now.reason() == null ? "" : ": " + now.reason()))
+                        .orElse(""),
+                who);
     }
 }

@@ -8,6 +8,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import org.eskarn.app.ledger.document.Amount;
 import org.eskarn.app.ledger.document.Done;
+import org.eskarn.app.page.Words;
 import org.jspecify.annotations.Nullable;
 
 /** Times, names and amounts as a sheet says them, in the zone it was signed in. */
@@ -36,7 +37,7 @@ record SheetTimes(ZoneId zone) {
                 .toLocalDate()
                 .equals(Instant.parse(to).atZone(zone).toLocalDate());
         String last = sameDay ? MINUTE.format(Instant.parse(to).atZone(zone)) : moment(to);
-        return first.endsWith(last) ? first : first + " to " + last;
+        return first.endsWith(last) ? first : Words.say("ledger.to", first, last);
     }
 
     String by(Done done) {

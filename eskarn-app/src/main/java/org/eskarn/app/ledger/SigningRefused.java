@@ -1,5 +1,7 @@
 package org.eskarn.app.ledger;
 
+import org.eskarn.app.page.Words;
+
 /** A docket was not signed; the message is one sentence for the signer. Nothing was written. */
 public final class SigningRefused extends Exception {
 
@@ -20,8 +22,7 @@ public final class SigningRefused extends Exception {
 
     /** A password was typed as the remark: it is not to be shown again. */
     static SigningRefused passwordAsRemark() {
-        return new SigningRefused(
-                "remark", "That was your password. Enter the remark here; the password comes next.", true);
+        return new SigningRefused("remark", Words.say("ledger.that-was-your-password-enter-the-remark"), true);
     }
 
     /** Whether what was typed must not be shown again. */

@@ -35,6 +35,7 @@ import org.eskarn.app.ledger.document.SweepPart.StationPart;
 import org.eskarn.app.ledger.document.SweepPart.SweepResult;
 import org.eskarn.app.ledger.document.SweepPart.ZeroPart;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.ReturnCheck;
 import org.eskarn.core.reading.Station;
@@ -179,13 +180,13 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
         boolean round = sweep.layout().stations().stream().anyMatch(station -> station.angle() != null);
         List<String> taken = new ArrayList<>();
         if (corrections.leverDegrees() > 0) {
-            taken.add("lever at " + Display.plain(corrections.leverDegrees(), 3) + "°");
+            taken.add(Words.say("ledger.lever-at", Display.plain(corrections.leverDegrees(), 3)));
         }
         if (corrections.sag().isPresent() && round) {
-            taken.add("sag " + corrections.sag().get());
+            taken.add(Words.say("ledger.sag", corrections.sag().get()));
         }
         if (sweep.assessment().driftTaken()) {
-            taken.add("even drift");
+            taken.add(Words.say("ledger.even-drift"));
         }
         return String.join(", ", taken);
     }
@@ -211,7 +212,11 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
     }
 
     private static String returned(ReturnCheck check, Display readings) {
-        return readings.signed(check.error()) + ", allowed ±" + readings.amount(check.allowed()) + " "
-                + readings.symbol() + (check.holds() ? "" : ": out, so it proves nothing");
+        return Words.say(
+                "ledger.allowed",
+                readings.signed(check.error()),
+                readings.amount(check.allowed()),
+                readings.symbol(),
+                check.holds() ? "" : Words.say("ledger.out-so-it-proves-nothing"));
     }
 }

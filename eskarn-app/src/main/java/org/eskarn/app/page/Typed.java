@@ -24,14 +24,14 @@ public record Typed(Map<String, String> problems) {
     public String required(String field, @Nullable String typed, int longest, String what) {
         String text = text(typed);
         if (text.isEmpty()) {
-            problem(field, "Type " + what + ".");
+            problem(field, Words.say("page.type", what));
         }
         return atMost(field, text, longest);
     }
 
     public String atMost(String field, String text, int longest) {
         if (text.length() > longest) {
-            problem(field, "That is longer than " + longest + " characters: write it shorter.");
+            problem(field, Words.say("page.that-is-longer-than-characters-write-it", longest));
         }
         return text;
     }
@@ -43,9 +43,7 @@ public record Typed(Map<String, String> problems) {
         }
         BigDecimal number = decimal(typed);
         if (number == null) {
-            problem(
-                    field,
-                    "“" + text(typed) + "” is not a number: type digits with a point or comma, for example 0.020.");
+            problem(field, Words.say("page.is-not-a-number-type-digits-with", text(typed)));
         }
         return number;
     }
@@ -60,7 +58,7 @@ public record Typed(Map<String, String> problems) {
     public @Nullable BigDecimal above(String field, @Nullable String typed, String what) {
         BigDecimal number = number(field, typed);
         if (number != null && number.signum() <= 0) {
-            problem(field, what + " is above zero, not " + number.toPlainString() + ".");
+            problem(field, Words.say("page.is-above-zero-not", what, number.toPlainString()));
             return null;
         }
         return number;
@@ -77,7 +75,7 @@ public record Typed(Map<String, String> problems) {
             return null;
         }
         if (!text.matches("\\d{1,6}") || Integer.parseInt(text) < least || Integer.parseInt(text) > most) {
-            problem(field, "“" + text + "” will not do: type a whole number from " + least + " to " + most + ".");
+            problem(field, Words.say("page.will-not-do-type-a-whole-number", text, least, most));
             return null;
         }
         return Integer.parseInt(text);
@@ -88,7 +86,7 @@ public record Typed(Map<String, String> problems) {
         try {
             return LocalDate.parse(text(typed));
         } catch (DateTimeParseException e) {
-            problem(field, "Type the day, for example 2026-12-01.");
+            problem(field, Words.say("page.type-the-day-for-example-2026-12"));
             return null;
         }
     }

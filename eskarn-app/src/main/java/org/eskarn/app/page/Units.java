@@ -4,9 +4,9 @@ import org.eskarn.core.units.LengthUnit;
 
 /** Which units a person wants to see. The record and the verdict keep those of the drawing. */
 public enum Units {
-    AS_DRAWN("as drawn"),
-    METRIC("mm / µm"),
-    INCH("in / tenths");
+    AS_DRAWN(Words.say("page.as-drawn")),
+    METRIC(Words.say("page.mm-m")),
+    INCH(Words.say("page.in-tenths"));
 
     private final String title;
 

@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
@@ -112,10 +113,12 @@ public record GaugeTerms(
 
     static GaugeTerms of(
             Form form, Characteristic characteristic, LayoutKind layout, LengthUnit returnUnit, Typed typed) {
-        BigDecimal resolution = typed.above("gauge.resolution", form.resolution(), "A graduation");
-        BigDecimal setTo =
-                characteristic.readsSizes() ? typed.above("gauge.setTo", form.setTo(), "The size of a master") : null;
-        BigDecimal allowedReturn = typed.above("gauge.allowedReturn", form.allowedReturn(), "An allowed return");
+        BigDecimal resolution = typed.above("gauge.resolution", form.resolution(), Words.say("part.a-graduation"));
+        BigDecimal setTo = characteristic.readsSizes()
+                ? typed.above("gauge.setTo", form.setTo(), Words.say("part.the-size-of-a-master"))
+                : null;
+        BigDecimal allowedReturn =
+                typed.above("gauge.allowedReturn", form.allowedReturn(), Words.say("part.an-allowed-return"));
         ZeroRule rule = Objects.requireNonNullElse(form.zeroRule(), ZeroRule.FIRST_STATION);
         return new GaugeTerms(
                 0,
@@ -143,7 +146,7 @@ public record GaugeTerms(
         if (!text.matches("\\d{1,2}")
                 || Integer.parseInt(text) < 1
                 || Integer.parseInt(text) > Requirement.MOST_REPEATS) {
-            typed.problem("gauge.repeats", "Type how many good sweeps are wanted, from 1 to 20.");
+            typed.problem("gauge.repeats", Words.say("part.type-how-many-good-sweeps-are-wanted"));
             return 1;
         }
         return Integer.parseInt(text);
@@ -152,15 +155,13 @@ public record GaugeTerms(
     /** Gauges of the kind can read it, and a comparator of sizes has a master to compare with. */
     void check(Characteristic what, Typed typed) {
         if (!gaugeKind.reads(what)) {
-            typed.problem("gauge.kind", "A " + gaugeKind.title() + " does not read " + what.title() + ".");
+            typed.problem("gauge.kind", Words.say("part.a-does-not-read", gaugeKind.title(), what.title()));
         }
         if (secondGaugeKind != null && !secondGaugeKind.reads(what)) {
-            typed.problem("gauge.secondKind", "A " + secondGaugeKind.title() + " does not read " + what.title() + ".");
+            typed.problem("gauge.secondKind", Words.say("part.a-does-not-read", secondGaugeKind.title(), what.title()));
         }
         if (gaugeKind == GaugeKind.INDICATOR && what.comparedWithMaster() && setTo == null) {
-            typed.problem(
-                    "gauge.setTo",
-                    "A dial indicator compares with a master: type the size of the master it is set to.");
+            typed.problem("gauge.setTo", Words.say("part.a-dial-indicator-compares-with-a-master"));
         }
     }
 

@@ -3,6 +3,7 @@ package org.eskarn.app.part;
 import java.math.BigDecimal;
 import java.util.Optional;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.WrittenLayout;
@@ -85,8 +86,12 @@ public record LayoutTerms(
                 form.unit(),
                 Typed.text(form.first()),
                 Typed.text(form.second()),
-                characteristic.onRadius() ? typed.above("layout.radius", form.radius(), "A radius") : null,
-                characteristic.spanning() ? typed.above("layout.span", form.span(), "A distance") : null,
+                characteristic.onRadius()
+                        ? typed.above("layout.radius", form.radius(), Words.say("part.a-radius"))
+                        : null,
+                characteristic.spanning()
+                        ? typed.above("layout.span", form.span(), Words.say("part.a-distance"))
+                        : null,
                 form.chosenReversal(characteristic));
     }
 

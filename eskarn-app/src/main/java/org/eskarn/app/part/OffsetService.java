@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.remedy.Available;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -53,20 +54,23 @@ public class OffsetService {
     @Transactional(rollbackFor = FormRefused.class)
     public void add(long partId, OffsetForm form) throws FormRefused {
         Typed typed = new Typed(new LinkedHashMap<>());
-        String name = typed.required("offsetName", form.name(), LONGEST_NAME, "what it is called, for example D25");
-        BigDecimal amount = typed.above("offsetAmount", form.amount(), "An offset");
+        String name = typed.required(
+                "offsetName", form.name(), LONGEST_NAME, Words.say("part.what-it-is-called-for-example-d25"));
+        BigDecimal amount = typed.above("offsetAmount", form.amount(), Words.say("part.an-offset"));
         if (amount == null) {
-            typed.problem("offsetAmount", "Type how far it moves the centre.");
+            typed.problem("offsetAmount", Words.say("part.type-how-far-it-moves-the-centre"));
         } else if (amount.multiply(form.offsetUnit().micrometres()).doubleValue() > LARGEST) {
-            typed.problem("offsetAmount", "That is more than 10 mm: check the decimal mark and the unit.");
+            typed.problem("offsetAmount", Words.say("part.that-is-more-than-10-mm-check"));
         }
         List<PartOffset> there = mapper.offsets(partId);
         if (there.stream()
                 .anyMatch(each -> each.kind() == form.kind() && each.name().equals(name))) {
-            typed.problem("offsetName", "There is a " + form.kind().title() + " " + name + " already.");
+            typed.problem(
+                    "offsetName",
+                    Words.say("part.there-is-a-already", form.kind().title(), name));
         }
         if (there.size() >= MOST) {
-            typed.problem("offsetName", "The drawer holds 60 at most.");
+            typed.problem("offsetName", Words.say("part.the-drawer-holds-60-at-most"));
         }
         if (!typed.problems().isEmpty() || amount == null) {
             throw new FormRefused(typed.problems());

@@ -1,6 +1,7 @@
 package org.eskarn.app.part;
 
 import java.math.BigDecimal;
+import org.eskarn.app.page.Words;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,6 +24,6 @@ public record Part(
 
     /** As it is called on paper. */
     public String number() {
-        return drawingNumber + " rev " + revision;
+        return Words.say("part.rev", drawingNumber, revision);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.storage.NewKey;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
@@ -95,7 +96,8 @@ public class PartChangeService {
     }
 
     private static FormRefused taken(Part part) {
-        return new FormRefused("revision", part.number() + " exists already: choose another number or revision.");
+        return new FormRefused(
+                "revision", Words.say("part.exists-already-choose-another-number-or-revision", part.number()));
     }
 
     /**
@@ -117,11 +119,14 @@ public class PartChangeService {
         Part part = new Part(
                 id,
                 typed.required(
-                        "drawingNumber", form.drawingNumber(), 40, "the number of the drawing, for example TG-110"),
-                typed.required("revision", form.revision(), 10, "the revision, for example A"),
-                typed.required("title", form.title(), 120, "what the part is called, for example Pinion shaft"),
+                        "drawingNumber",
+                        form.drawingNumber(),
+                        40,
+                        Words.say("part.the-number-of-the-drawing-for-example")),
+                typed.required("revision", form.revision(), 10, Words.say("part.the-revision-for-example-a")),
+                typed.required("title", form.title(), 120, Words.say("part.what-the-part-is-called-for-example")),
                 typed.atMost("material", Typed.text(form.material()), 80),
-                typed.above("expansion", form.expansion(), "An expansion"),
+                typed.above("expansion", form.expansion(), Words.say("part.an-expansion")),
                 false,
                 0,
                 revisedFrom);
@@ -177,27 +182,27 @@ public class PartChangeService {
     public long saveFeature(long partId, int version, long featureId, FeatureForm form) throws FormRefused {
         lock(partId, version);
         Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal nominal = typed.above("nominal", form.nominal(), "A size");
+        BigDecimal nominal = typed.above("nominal", form.nominal(), Words.say("part.a-size"));
         String letter = Typed.text(form.letter()).toUpperCase(java.util.Locale.ROOT);
         if (!letter.matches("[A-Z]{0,2}")) {
-            typed.problem("letter", "A datum letter is one or two letters, for example A.");
+            typed.problem("letter", Words.say("part.a-datum-letter-is-one-or-two"));
         }
         String seenFrom = Typed.text(form.seenFrom());
         Feature feature = new Feature(
                 featureId,
                 partId,
-                typed.required("name", form.name(), 120, "what the feature is called, for example Journal A"),
+                typed.required("name", form.name(), 120, Words.say("part.what-the-feature-is-called-for-example")),
                 letter,
                 form.side() == null ? SurfaceSide.OUTSIDE : form.side(),
                 nominal,
                 nominal == null ? null : Objects.requireNonNullElse(form.nominalUnit(), LengthUnit.MILLIMETRE),
-                typed.atMost("seenFrom", seenFrom.isEmpty() ? "the near end" : seenFrom, 80));
+                typed.atMost("seenFrom", seenFrom.isEmpty() ? Words.say("part.the-near-end") : seenFrom, 80));
         boolean letterTaken = parts.features(partId).stream()
                 .anyMatch(other -> other.id() != featureId
                         && !letter.isEmpty()
                         && other.letter().equals(letter));
         if (letterTaken) {
-            typed.problem("letter", "Datum " + letter + " is another feature of this part: choose another letter.");
+            typed.problem("letter", Words.say("part.datum-is-another-feature-of-this-part", letter));
         }
         refuse(typed);
         if (featureId == 0) {
@@ -270,12 +275,13 @@ public class PartChangeService {
 
     private Part lock(long id, int version) throws FormRefused {
         if (mapper.touch(id, version) == 0) {
-            Part now = parts.part(id).orElseThrow(() -> new FormRefused("part", "There is no such part."));
+            Part now =
+                    parts.part(id).orElseThrow(() -> new FormRefused("part", Words.say("part.there-is-no-such-part")));
             throw new FormRefused(
                     "part",
                     now.opened()
-                            ? "Dockets stand on " + now.number() + ", so it stays as it is: make a new revision."
-                            : "Somebody else changed this part meanwhile, so nothing was written: load it again.");
+                            ? Words.say("part.dockets-stand-on-so-it-stays-as", now.number())
+                            : Words.say("part.somebody-else-changed-this-part-meanwhile-so"));
         }
         return parts.part(id).orElseThrow();
     }

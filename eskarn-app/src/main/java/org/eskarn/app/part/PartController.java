@@ -5,6 +5,7 @@ import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.NotFound;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartChangeService.FeatureForm;
 import org.eskarn.app.part.PartChangeService.PartForm;
 import org.eskarn.core.round.SurfaceSide;
@@ -106,7 +107,10 @@ class PartController {
     private static String headPage(PartForm form, Model model) {
         model.addAttribute("form", form);
         model.addAttribute(
-                "heading", model.getAttribute("part") instanceof Part part ? "Change " + part.number() : "New part");
+                "heading",
+                model.getAttribute("part") instanceof Part part
+                        ? Words.say("part.change", part.number())
+                        : Words.say("part.new-part"));
         return "part/head";
     }
 

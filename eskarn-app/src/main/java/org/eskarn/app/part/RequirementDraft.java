@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.Judgeable;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.requirement.Characteristic;
@@ -32,7 +33,7 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
                 .findFirst()
                 .orElse(null);
         if (feature == null) {
-            typed.problem("featureId", "Choose the feature it is asked of.");
+            typed.problem("featureId", Words.say("part.choose-the-feature-it-is-asked-of"));
         }
         PartRequirement requirement = read(form, id, partId, position, feature, typed);
         return new RequirementDraft(
@@ -53,7 +54,7 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
                 feature == null ? 0 : feature.id(),
                 position,
                 typed.required(
-                        "title", form.title(), LONGEST_TITLE, "what it is called, for example Runout of journal A"),
+                        "title", form.title(), LONGEST_TITLE, Words.say("part.what-it-is-called-for-example-runout")),
                 characteristic);
         LimitTerms limitTerms = LimitTerms.of(form.limit(), characteristic, typed);
         LayoutTerms layout = LayoutTerms.of(form.layout(), characteristic, typed);
@@ -83,16 +84,18 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
     private static void together(RequirementForm form, Limit limit, LayoutTerms layout, Typed typed) {
         Characteristic characteristic = form.characteristic();
         if (characteristic.onRadius() && layout.radius() == null) {
-            typed.problem("layout.radius", "Type the radius on which it is read.");
+            typed.problem("layout.radius", Words.say("part.type-the-radius-on-which-it-is"));
         }
         if (characteristic.spanning() && limit.per() != null && layout.span() == null) {
-            typed.problem("layout.span", "Type the distance between the two places, so that it can be scaled.");
+            typed.problem("layout.span", Words.say("part.type-the-distance-between-the-two-places"));
         }
         if (form.layout().kind() != null && form.layout().kind() != form.chosenLayout()) {
             typed.problem(
                     "layout.first",
-                    "It is read over " + form.chosenLayout().title() + ", not "
-                            + form.layout().kind().title() + ": write those stations.");
+                    Words.say(
+                            "part.it-is-read-over-not-write-those",
+                            form.chosenLayout().title(),
+                            form.layout().kind().title()));
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -71,7 +72,7 @@ public record SetUpTerms(long requirementId, boolean warm, WorkKind workKind, St
             }
         }
         if (lines.size() > MOST_PREPARATIONS) {
-            typed.problem("setUp.preparations", "Nobody reads more than 40 lines: write fewer.");
+            typed.problem("setUp.preparations", Words.say("part.nobody-reads-more-than-40-lines-write"));
         }
         return lines;
     }

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,8 +56,7 @@ public class SheetService {
     @Transactional(rollbackFor = FormRefused.class)
     public void change(WorkKind kind, int version, String text) throws FormRefused {
         if (sheets.touch(kind, version) == 0) {
-            throw new FormRefused(
-                    kind.name(), "Somebody else changed this sheet meanwhile, so nothing was written: load it again.");
+            throw new FormRefused(kind.name(), Words.say("part.somebody-else-changed-this-sheet-meanwhile-so"));
         }
         sheets.deleteLines(kind);
         int position = 0;
@@ -65,7 +65,7 @@ public class SheetService {
             boolean caution = line.startsWith("!");
             String said = caution ? line.substring(1).strip() : line;
             if (said.length() > LONGEST_LINE) {
-                throw new FormRefused(kind.name(), "A line is longer than 400 characters: write it shorter.");
+                throw new FormRefused(kind.name(), Words.say("part.a-line-is-longer-than-400-characters"));
             }
             position++;
             sheets.insertLine(new SheetLine(kind, position, caution, said));

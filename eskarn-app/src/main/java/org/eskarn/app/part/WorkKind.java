@@ -1,12 +1,14 @@
 package org.eskarn.app.part;
 
+import org.eskarn.app.page.Words;
+
 /** Where and how a part is held while it is measured. */
 public enum WorkKind {
-    BETWEEN_CENTRES("between centres"),
-    ON_THE_PLATE("on the plate"),
-    IN_A_FIXTURE("in a fixture"),
-    ON_THE_MACHINE("on the machine"),
-    IN_THE_ASSEMBLY("in the vehicle or assembly");
+    BETWEEN_CENTRES(Words.say("part.between-centres")),
+    ON_THE_PLATE(Words.say("part.on-the-plate")),
+    IN_A_FIXTURE(Words.say("part.in-a-fixture")),
+    ON_THE_MACHINE(Words.say("part.on-the-machine")),
+    IN_THE_ASSEMBLY(Words.say("part.in-the-vehicle-or-assembly"));
 
     private final String title;
 

@@ -2,6 +2,7 @@ package org.eskarn.app.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.core.evaluation.Assessment;
@@ -45,6 +46,6 @@ public record AnswersPicture(String title, List<Line> lines) implements Picture 
 
     @Override
     public String scaleLine() {
-        return "every answer must be yes";
+        return Words.say("picture.every-answer-must-be-yes");
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.ReadingsPicture.Level;
 import org.eskarn.app.picture.ReadingsPicture.Next;
 import org.eskarn.app.picture.ReadingsPicture.Place;
@@ -104,8 +105,8 @@ final class ReadingsDrawing {
         List<Map.Entry<Double, String>> levels = new ArrayList<>();
         if (sizes) {
             if (bounds.lower() != null && bounds.upper() != null) {
-                levels.add(Map.entry(bounds.upper(), "upper limit"));
-                levels.add(Map.entry(bounds.lower(), "lower limit"));
+                levels.add(Map.entry(bounds.upper(), Words.say("picture.upper-limit")));
+                levels.add(Map.entry(bounds.lower(), Words.say("picture.lower-limit")));
             }
         } else if (!sweep.layout().kind().paired() && !worked() && bounds.upper() != null && bounds.lower() == null) {
             double lowest = sweep.readings().stream()
@@ -148,9 +149,9 @@ final class ReadingsDrawing {
         double zeroAt = y(base);
         boolean zeroSeen = zeroAt >= ReadingsPicture.TOP - 10 && zeroAt <= ReadingsPicture.FOOT + 10;
         return new ReadingsPicture(
-                subject.name() + (toScale ? ", from " + subject.seenFrom() : ""),
+                subject.name() + (toScale ? Words.say("picture.from", subject.seenFrom()) : ""),
                 zeroSeen ? (Double) zeroAt : null,
-                base == 0 ? "0" : "set to " + display.amount(base),
+                base == 0 ? "0" : Words.say("picture.set-to", display.amount(base)),
                 limitLevels().stream()
                         .map(level -> new Level(y(level.getKey()), level.getValue()))
                         .toList(),
@@ -166,17 +167,21 @@ final class ReadingsDrawing {
     private String scaleLine() {
         String limits = limitLevels().isEmpty()
                 ? ""
-                : " · dashed: " + (sizes ? "limits " : "limit ")
-                        + subject.terms().limit().words();
+                : Words.say(
+                        "picture.dashed",
+                        sizes ? Words.say("picture.limits") : Words.say("picture.limit"),
+                        subject.terms().limit().words());
         if (!toScale) {
-            return "deviations magnified, the bar is the scale" + limits;
+            return Words.say("picture.deviations-magnified-the-bar-is-the-scale", limits);
         }
         double unitsPerMicrometreAlong =
                 perPlace / sweep.layout().unit().micrometres().doubleValue();
         String times = perPlace > 0
-                ? "deviation drawn × " + ScaleText.grouped(RoundSteps.atMost(scale / unitsPerMicrometreAlong * 1.02))
-                : "deviations magnified, the bar is the scale";
-        return "length to scale · " + times + limits;
+                ? Words.say(
+                        "picture.deviation-drawn",
+                        ScaleText.grouped(RoundSteps.atMost(scale / unitsPerMicrometreAlong * 1.02)))
+                : Words.say("picture.deviations-magnified-the-bar-is-the-scale-2");
+        return Words.say("picture.length-to-scale", times, limits);
     }
 
     private double place(Station station) {
@@ -288,6 +293,7 @@ final class ReadingsDrawing {
         double x = x(station);
         boolean back = assessment.sweep().stationsToGo() == 0;
         String anchor = x < ReadingsPicture.LEFT + 120 ? "start" : x > ReadingsPicture.RIGHT - 120 ? "end" : "middle";
-        return new Next(x, (back ? "return to " : "next: ") + station.name(), anchor);
+        return new Next(
+                x, (back ? Words.say("picture.return-to") : Words.say("picture.next")) + station.name(), anchor);
     }
 }

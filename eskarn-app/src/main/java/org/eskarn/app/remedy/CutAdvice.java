@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.CutPlan;
 import org.eskarn.core.requirement.Requirement;
@@ -116,34 +117,37 @@ public final class CutAdvice {
 
     private Advice worked() {
         RemedyForm filled = filled(found, form);
-        BigDecimal measured = typed.above("measured", filled.measured(), "A size");
+        BigDecimal measured = typed.above("measured", filled.measured(), Words.say("remedy.a-size"));
         // Where nothing is typed, the middle of the limits is meant.
         String wanted = Typed.text(filled.target()).isEmpty() ? middle() : Typed.text(filled.target());
-        BigDecimal target = typed.above("target", wanted, "A target");
+        BigDecimal target = typed.above("target", wanted, Words.say("remedy.a-target"));
         Integer passes = typed.whole("passes", filled.passes(), 1, 60);
-        BigDecimal deepest = typed.above("deepest", filled.deepest(), "A depth");
+        BigDecimal deepest = typed.above("deepest", filled.deepest(), Words.say("remedy.a-depth"));
         BigDecimal last = zero(typed.number("last", filled.last()));
         BigDecimal graduation = zero(typed.number("slide", filled.slide()));
         BigDecimal dialNow = zero(typed.number("dialNow", filled.dialNow()));
         BigDecimal part = standard(typed.number("partCelsius", filled.partCelsius()));
         BigDecimal gauge = standard(typed.number("gaugeCelsius", filled.gaugeCelsius()));
-        BigDecimal expansion = typed.above("partExpansion", filled.partExpansion(), "An expansion");
+        BigDecimal expansion = typed.above("partExpansion", filled.partExpansion(), Words.say("remedy.an-expansion"));
         if (measured == null || target == null || !typed.problems().isEmpty()) {
-            return Advice.not(RemedyKind.CUT, "Type the size it has and the size it shall have.", typed.problems());
+            return Advice.not(RemedyKind.CUT, Words.say("remedy.type-the-size-it-has-and-the"), typed.problems());
         }
         if (passes == null && deepest == null) {
-            return Advice.not(RemedyKind.CUT, "Type how many passes, or the greatest depth of one.", typed.problems());
+            return Advice.not(
+                    RemedyKind.CUT, Words.say("remedy.type-how-many-passes-or-the-greatest"), typed.problems());
         }
         double unit = found.sizes().unit().micrometres().doubleValue();
         if (beyond(bounds, target.doubleValue() * unit)) {
-            typed.problem("target", "What it shall measure lies beyond its limits: type a size within them.");
-            return Advice.not(RemedyKind.CUT, "Type a size within the limits to cut to.", typed.problems());
+            typed.problem("target", Words.say("remedy.what-it-shall-measure-lies-beyond-its"));
+            return Advice.not(RemedyKind.CUT, Words.say("remedy.type-a-size-within-the-limits-to"), typed.problems());
         }
         if (found.assessment().sweep().layout().size() > 1 && spent()) {
             return Advice.not(
                     RemedyKind.CUT,
-                    "It is " + found.size(leastMetal()) + " at one place, " + (bore ? "larger" : "smaller")
-                            + " than its limit already: no cut brings that back. Look at what can be done.",
+                    Words.say(
+                            "remedy.it-is-at-one-place-than-its",
+                            found.size(leastMetal()),
+                            bore ? Words.say("remedy.larger") : Words.say("remedy.smaller")),
                     typed.problems());
         }
         try {
@@ -170,36 +174,42 @@ public final class CutAdvice {
             return told(plan, filled, wanted);
         } catch (IllegalArgumentException e) {
             typed.problem("deepest", MeasuredState.capital(String.valueOf(e.getMessage())) + ".");
-            return Advice.not(RemedyKind.CUT, "Plan it with fewer or deeper passes.", typed.problems());
+            return Advice.not(
+                    RemedyKind.CUT, Words.say("remedy.plan-it-with-fewer-or-deeper-passes"), typed.problems());
         }
     }
 
     private Advice told(CutPlan plan, RemedyForm filled, String target) {
         List<String> lines = new ArrayList<>();
         if (Math.abs(plan.warmth()) > FELT) {
-            lines.add("It measures " + found.deviation(Math.abs(plan.warmth()))
-                    + (plan.warmth() > 0 ? " larger" : " smaller") + " than it will be: at 20 °C it is "
-                    + found.size(plan.cold()) + ". Measured again cold is better.");
+            lines.add(Words.say(
+                    "remedy.it-measures-than-it-will-be-at",
+                    found.deviation(Math.abs(plan.warmth())),
+                    plan.warmth() > 0 ? Words.say("remedy.larger-2") : Words.say("remedy.smaller-2"),
+                    found.size(plan.cold())));
         }
         String headline = switch (plan.state()) {
             case CUT ->
-                "Take " + found.both(plan.stock()) + " off the diameter in "
-                        + plan.passes().size() + (plan.passes().size() == 1 ? " pass." : " passes.");
-            case NEAR_UNCERTAINTY ->
-                "Only " + found.both(plan.stock()) + " is left on the diameter, which is near the uncertainty of the"
-                        + " size: measure again before the cut, or leave it and judge it.";
-            case WITHIN_LIMITS -> "It is within its limits already: leave it alone.";
+                Words.say(
+                        "remedy.take-off-the-diameter-in",
+                        found.both(plan.stock()),
+                        plan.passes().size(),
+                        plan.passes().size() == 1 ? Words.say("remedy.pass") : Words.say("remedy.passes"));
+            case NEAR_UNCERTAINTY -> Words.say("remedy.only-is-left-on-the-diameter-which", found.both(plan.stock()));
+            case WITHIN_LIMITS -> Words.say("remedy.it-is-within-its-limits-already-leave");
             case PASSED ->
-                (bore ? "It is larger than" : "It is smaller than")
-                        + " its limit already: no cut brings it back. Look at what can be done.";
+                Words.say(
+                        "remedy.its-limit-already-no-cut-brings-it",
+                        bore ? Words.say("remedy.it-is-larger-than") : Words.say("remedy.it-is-smaller-than"));
         };
         boolean planned = !plan.passes().isEmpty();
         OptionalDouble predicted = planned
                 ? OptionalDouble.of(plan.passes().get(plan.passes().size() - 1).after())
                 : OptionalDouble.empty();
         if (planned) {
-            lines.add("Infeed is on the " + (filled.onRadius() ? "radius" : "diameter")
-                    + ", as the cross slide is divided. Measure before the last pass and plan it anew.");
+            lines.add(Words.say(
+                    "remedy.infeed-is-on-the-as-the-cross",
+                    filled.onRadius() ? Words.say("remedy.radius") : Words.say("remedy.diameter")));
         }
         return new Advice(
                 RemedyKind.CUT,
@@ -210,8 +220,12 @@ public final class CutAdvice {
                 planned ? List.of(passes(plan, filled)) : List.of(),
                 Optional.empty(),
                 predicted,
-                "Cut to " + target + " " + found.sizes().symbol() + " in "
-                        + plan.passes().size() + (plan.passes().size() == 1 ? " pass" : " passes"),
+                Words.say(
+                        "remedy.cut-to-in",
+                        target,
+                        found.sizes().symbol(),
+                        plan.passes().size(),
+                        plan.passes().size() == 1 ? Words.say("remedy.pass-2") : Words.say("remedy.passes-2")),
                 typed.problems());
     }
 
@@ -220,14 +234,17 @@ public final class CutAdvice {
         boolean warm = Math.abs(plan.warmth()) > FELT;
         List<String> heads = new ArrayList<>(List.of(
                 "pass",
-                "off the diameter" + unit,
-                "dial at, on " + (filled.onRadius() ? "radius" : "diameter") + unit,
-                "then, at 20 °C" + unit));
+                Words.say("remedy.off-the-diameter", unit),
+                Words.say(
+                        "remedy.dial-at-on",
+                        filled.onRadius() ? Words.say("remedy.radius") : Words.say("remedy.diameter"),
+                        unit),
+                Words.say("remedy.then-at-20-c", unit)));
         if (warm) {
-            heads.add("reads while warm" + unit);
+            heads.add(Words.say("remedy.reads-while-warm", unit));
         }
         return new DetailsView.Table(
-                "Pass by pass",
+                Words.say("remedy.pass-by-pass"),
                 heads,
                 plan.passes().stream()
                         .map(pass -> {
@@ -239,7 +256,7 @@ public final class CutAdvice {
                                 cells.add(found.sizes().amount(pass.reads()));
                             }
                             boolean end = pass.number() == plan.passes().size();
-                            return new DetailsView.Row(pass.number() + (end ? ", last" : ""), cells);
+                            return new DetailsView.Row(pass.number() + (end ? Words.say("remedy.last") : ""), cells);
                         })
                         .toList());
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.flat.GuideDrawing;
 import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.remedy.GuideMove;
@@ -18,8 +19,8 @@ import org.eskarn.core.verdict.Bounds;
 /** Setting a guide or fence by its screw, step by step. */
 final class GuideAdvice {
 
-    private static final String TOWARDS = "towards the other line";
-    private static final String AWAY = "away from the other line";
+    private static final String TOWARDS = Words.say("remedy.towards-the-other-line");
+    private static final String AWAY = Words.say("remedy.away-from-the-other-line");
 
     private GuideAdvice() {}
 
@@ -29,13 +30,10 @@ final class GuideAdvice {
         SlopesReduction.Slope slope = slopes.slopes().get(slopes.worst());
         FlatForm flat = form.flatIn(found);
         Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal screw = typed.above("flat.screwDistance", flat.screwDistance(), "A distance");
+        BigDecimal screw = typed.above("flat.screwDistance", flat.screwDistance(), Words.say("remedy.a-distance"));
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
         if (slopes.span() == 0) {
-            return Advice.not(
-                    RemedyKind.GUIDE,
-                    "How far apart both places are is not written in the requirement, so a move cannot be scaled.",
-                    typed.problems());
+            return Advice.not(RemedyKind.GUIDE, Words.say("remedy.how-far-apart-both-places-are-is"), typed.problems());
         }
         double distance = screw == null ? slopes.span() : screw.doubleValue() * perPlace;
         List<Double> errors = new ArrayList<>(List.of(slope.rise()));
@@ -51,24 +49,33 @@ final class GuideAdvice {
         double last = errors.get(errors.size() - 1);
         boolean done = move.advice() == GuideMove.Advice.DONE;
         List<String> lines = new ArrayList<>();
-        lines.add(MeasuredState.capital(slope.name()) + (last > 0 ? " opens" : " closes") + " towards the back by "
-                + found.deviation(Math.abs(last)) + " over the places measured"
-                + (move.wanted() == 0
+        lines.add(Words.say(
+                "remedy.towards-the-back-by-over-the-places",
+                MeasuredState.capital(slope.name()),
+                last > 0 ? Words.say("remedy.opens") : Words.say("remedy.closes"),
+                found.deviation(Math.abs(last)),
+                move.wanted() == 0
                         ? "."
-                        : "; wanted is " + found.deviations().signed(move.wanted()) + " "
-                                + found.deviations().symbol() + ", the middle of what is allowed."));
+                        : Words.say(
+                                "remedy.wanted-is-the-middle-of-what-is",
+                                found.deviations().signed(move.wanted()),
+                                found.deviations().symbol())));
         double fromBest = move.moveFrom(move.best());
         if (move.advice() == GuideMove.Advice.WORSE) {
-            lines.add(
-                    "Go back to " + (move.best() == 0 ? "how it was found" : "where it stood after step " + move.best())
-                            + ", " + found.deviations().signed(errors.get(move.best())) + " "
-                            + found.deviations().symbol() + ". From there it is " + found.deviation(Math.abs(fromBest))
-                            + " at the screw, " + (fromBest > 0 != flat.screwInFront() ? TOWARDS : AWAY) + ".");
+            lines.add(Words.say(
+                    "remedy.go-back-to-from-there-it-is",
+                    move.best() == 0
+                            ? Words.say("remedy.how-it-was-found")
+                            : Words.say("remedy.where-it-stood-after-step", move.best()),
+                    found.deviations().signed(errors.get(move.best())),
+                    found.deviations().symbol(),
+                    found.deviation(Math.abs(fromBest)),
+                    fromBest > 0 != flat.screwInFront() ? TOWARDS : AWAY));
         }
         String headline = done
                 ? move.advice().sentence()
                 : found.steps().isEmpty() || move.advice() != GuideMove.Advice.WORSE
-                        ? "Move it at the screw by " + found.both(Math.abs(move.move())) + " " + way + "."
+                        ? Words.say("remedy.move-it-at-the-screw-by", found.both(Math.abs(move.move())), way)
                         : move.advice().sentence();
         if (!done && move.advice() != GuideMove.Advice.WORSE && !found.steps().isEmpty()) {
             lines.add(move.advice().sentence());
@@ -90,10 +97,13 @@ final class GuideAdvice {
                         found.deviations())),
                 OptionalDouble.of(factor * (found.steps().isEmpty() ? move.wanted() : last)),
                 found.steps().isEmpty()
-                        ? "Moved at the screw by " + found.deviation(Math.abs(move.move())) + " " + way
-                        : "Set in " + found.steps().size() + (found.steps().size() == 1 ? " step" : " steps")
-                                + ", last " + found.deviations().signed(last) + " "
-                                + found.deviations().symbol(),
+                        ? Words.say("remedy.moved-at-the-screw-by", found.deviation(Math.abs(move.move())), way)
+                        : Words.say(
+                                "remedy.set-in-last",
+                                found.steps().size(),
+                                found.steps().size() == 1 ? Words.say("remedy.step") : Words.say("remedy.steps"),
+                                found.deviations().signed(last),
+                                found.deviations().symbol()),
                 typed.problems());
     }
 
@@ -104,16 +114,19 @@ final class GuideAdvice {
             String did = i == 0 ? "" : move.did().get(i - 1).word();
             rows.add(new DetailsView.Row(
                     i == 0
-                            ? "as found"
-                            : "step " + i + ", " + found.steps().get(i - 1).place(),
+                            ? Words.say("remedy.as-found")
+                            : Words.say(
+                                    "remedy.step-2", i, found.steps().get(i - 1).place()),
                     List.of(
                             found.deviations().signed(move.errors().get(i)),
                             found.deviations().amount(move.off(i)),
-                            did + (i == move.best() ? (did.isEmpty() ? "best" : ", best") : ""))));
+                            did + (i == move.best() ? (did.isEmpty() ? "best" : Words.say("remedy.best")) : ""))));
         }
         String unit = ", " + found.deviations().symbol();
         return new DetailsView.Table(
-                "What each step did", List.of("step", "opening" + unit, "off what is wanted" + unit, "did"), rows);
+                Words.say("remedy.what-each-step-did"),
+                List.of("step", "opening" + unit, Words.say("remedy.off-what-is-wanted", unit), "did"),
+                rows);
     }
 
     /** The limit as it is over the places measured. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.evaluation.LineReduction;
 import org.eskarn.core.evaluation.Reduction;
@@ -24,7 +25,7 @@ final class LeaveAdvice {
         FlatForm flat = form.flatIn(found);
         Typed typed = new Typed(new LinkedHashMap<>());
         String reason = typed.atMost("flat.reason", Typed.text(flat.reason()), LONGEST);
-        BigDecimal length = typed.above("flat.workLength", flat.workLength(), "A length");
+        BigDecimal length = typed.above("flat.workLength", flat.workLength(), Words.say("remedy.a-length"));
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
         String symbol = found.assessment().sweep().layout().unit().symbol();
         OptionalDouble slope = slope(found);
@@ -32,17 +33,18 @@ final class LeaveAdvice {
         String meaning = "";
         if (slope.isPresent() && length != null) {
             double over = slope.getAsDouble() * length.doubleValue() * perPlace;
-            meaning = "over " + length.toPlainString() + " " + symbol + " of work it comes to " + found.deviation(over);
+            meaning =
+                    Words.say("remedy.over-of-work-it-comes-to", length.toPlainString(), symbol, found.deviation(over));
             lines.add(MeasuredState.capital(meaning) + ".");
         } else if (slope.isPresent()) {
-            lines.add("Type the length of the work to see what it comes to there.");
+            lines.add(Words.say("remedy.type-the-length-of-the-work-to"));
         }
-        lines.add("The verdict and its figure stay as they are; your name stands beside the reason, on the sheet too.");
+        lines.add(Words.say("remedy.the-verdict-and-its-figure-stay-as"));
         if (reason.isEmpty() || !typed.problems().isEmpty()) {
             return new Advice(
                     RemedyKind.LEAVE,
                     false,
-                    "Write why it is good enough for its use.",
+                    Words.say("remedy.write-why-it-is-good-enough-for"),
                     lines,
                     List.of(),
                     List.of(),
@@ -54,13 +56,13 @@ final class LeaveAdvice {
         return new Advice(
                 RemedyKind.LEAVE,
                 true,
-                "Left as it is: " + reason,
+                Words.say("remedy.left-as-it-is", reason),
                 lines,
                 List.of(),
                 List.of(),
                 Optional.empty(),
                 OptionalDouble.empty(),
-                "Left as it is because " + reason + (meaning.isEmpty() ? "" : "; " + meaning),
+                Words.say("remedy.left-as-it-is-because", reason, meaning.isEmpty() ? "" : "; " + meaning),
                 typed.problems());
     }
 

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.DetailsView;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.round.MoveDrawing;
 import org.eskarn.core.remedy.OffsetMove;
 import org.eskarn.core.remedy.OffsetMove.Choice;
@@ -24,48 +25,52 @@ final class OffsetAdvice {
         Optional<OffsetMove> moved =
                 OffsetMove.of(found.subject().terms(), found.dial(), found.assessment(), found.drawer());
         if (moved.isEmpty()) {
-            return Advice.not(
-                    RemedyKind.OFFSET,
-                    "The offset does not stand clear of the scatter of the readings, so there is no direction to move in.",
-                    Map.of());
+            return Advice.not(RemedyKind.OFFSET, Words.say("remedy.the-offset-does-not-stand-clear-of"), Map.of());
         }
         OffsetMove move = moved.get();
         Choice chosen = chosen(move, form.choice());
         String way = way(found, move);
         String by = chosen.available()
                 .map(available -> available.kind().title() + " " + available.name() + ", " + available.amount())
-                .orElse("a move of exactly " + found.deviation(move.offset()));
+                .orElse(Words.say("remedy.a-move-of-exactly", found.deviation(move.offset())));
         List<String> lines = new ArrayList<>();
         if (!move.worthMoving()) {
-            lines.add("Every offset in the drawer is so large that leaving it as it is comes out better.");
+            lines.add(Words.say("remedy.every-offset-in-the-drawer-is-so"));
         }
         if (found.drawer().isEmpty()) {
-            lines.add("No offsets are listed for this part: only the exact move is shown.");
+            lines.add(Words.say("remedy.no-offsets-are-listed-for-this-part"));
         }
-        lines.add("Then it is off by " + found.deviation(chosen.residual()) + "; the judged figure would be "
-                + found.deviation(chosen.figure()) + ", "
-                + chosen.predicted().verdict().outcome().word() + ".");
+        lines.add(Words.say(
+                "remedy.then-it-is-off-by-the-judged",
+                found.deviation(chosen.residual()),
+                found.deviation(chosen.figure()),
+                chosen.predicted().verdict().outcome().word()));
         return new Advice(
                 RemedyKind.OFFSET,
                 true,
-                "Move the " + what(found) + " by " + found.both(move.offset()) + " " + way + ".",
+                Words.say("remedy.move-the-by", what(found), found.both(move.offset()), way),
                 lines,
                 choices(found, move, chosen),
                 List.of(diameters(found, chosen)),
                 Optional.of(MoveDrawing.of(found.subject(), move, chosen, found.deviations())),
                 OptionalDouble.of(chosen.figure()),
-                "Move by " + found.deviation(chosen.moved()) + " with " + by + " " + way,
+                Words.say("remedy.move-by-with", found.deviation(chosen.moved()), by, way),
                 Map.of());
     }
 
     private static String what(MeasuredState found) {
-        return found.subject().terms().side() == SurfaceSide.INSIDE ? "centre of the opening" : "centre of the section";
+        return found.subject().terms().side() == SurfaceSide.INSIDE
+                ? Words.say("remedy.centre-of-the-opening")
+                : Words.say("remedy.centre-of-the-section");
     }
 
     private static String way(MeasuredState found, OffsetMove move) {
-        return "towards " + Math.round(Way.degrees(move.towards())) % 360 + "°, about " + Way.clock(move.towards())
-                + " o’clock: " + Way.words(move.towards()) + " as seen from "
-                + found.subject().seenFrom();
+        return Words.say(
+                "remedy.towards-about-oclock-as-seen-from",
+                Math.round(Way.degrees(move.towards())) % 360,
+                Way.clock(move.towards()),
+                Way.words(move.towards()),
+                found.subject().seenFrom());
     }
 
     private static Choice chosen(OffsetMove move, @Nullable String choice) {
@@ -90,7 +95,7 @@ final class OffsetAdvice {
                         value(each),
                         each.available()
                                 .map(a -> a.kind().title() + " " + a.name())
-                                .orElse("exactly the offset"),
+                                .orElse(Words.say("remedy.exactly-the-offset")),
                         List.of(
                                 found.deviations().amount(each.moved()),
                                 found.deviations().amount(each.residual()),
@@ -104,7 +109,7 @@ final class OffsetAdvice {
     private static DetailsView.Table diameters(MeasuredState found, Choice chosen) {
         String unit = ", " + found.deviations().symbol();
         return new DetailsView.Table(
-                "Off along every diameter",
+                Words.say("remedy.off-along-every-diameter"),
                 List.of("diameter", "now" + unit, "then" + unit),
                 chosen.diameters().stream()
                         .map(diameter -> new DetailsView.Row(

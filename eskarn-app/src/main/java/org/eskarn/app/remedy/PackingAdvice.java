@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.flat.PlatePictures;
 import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.flat.Tilt;
@@ -31,27 +32,24 @@ final class PackingAdvice {
         Typed typed = new Typed(new LinkedHashMap<>());
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
         List<Support> supports = Places.read(flat.supports(), perPlace, typed);
-        BigDecimal pitch = typed.above("flat.pitch", flat.pitch(), "A pitch");
+        BigDecimal pitch = typed.above("flat.pitch", flat.pitch(), Words.say("remedy.a-pitch"));
         if (supports.size() < 2 || !typed.problems().isEmpty()) {
             return Advice.not(
-                    RemedyKind.PACKING,
-                    "Write where it stands: a name and two distances of each support.",
-                    typed.problems());
+                    RemedyKind.PACKING, Words.say("remedy.write-where-it-stands-a-name-and"), typed.problems());
         }
         Packing packing =
                 Packing.of(heights.zone(), heights.x(), heights.y(), heights.heights(), supports, flat.screws());
         String fixed = supports.get(packing.fixed()).name();
         Tilt tilt = new Tilt(heights.zone().slopeX(), heights.zone().slopeY());
         List<String> lines = new ArrayList<>();
-        lines.add("It falls " + tilt.words() + " on the plan, " + found.deviation(tilt.per100()) + " over 100 mm.");
-        lines.add(fixed + " stays as it is. Predicted: highest less lowest " + found.deviation(packing.parallelism())
-                + ", which is the flatness: no packing makes it less.");
+        lines.add(Words.say("remedy.it-falls-on-the-plan-over-100", tilt.words(), found.deviation(tilt.per100())));
+        lines.add(Words.say(
+                "remedy.stays-as-it-is-predicted-highest-less", fixed, found.deviation(packing.parallelism())));
         if (supports.size() > 3) {
-            lines.add(
-                    "Bring three of them to size first; the others are only brought to touch, so that it does not rock.");
+            lines.add(Words.say("remedy.bring-three-of-them-to-size-first"));
         }
         if (flat.screws()) {
-            lines.add("Turn a little at a time, lock, and read again; a locked screw moves once more.");
+            lines.add(Words.say("remedy.turn-a-little-at-a-time-lock"));
         }
         List<DetailsView.Table> tables =
                 new ArrayList<>(List.of(lifts(found, flat, packing, supports, pitch, perPlace)));
@@ -80,11 +78,11 @@ final class PackingAdvice {
             if (i != packing.fixed()) {
                 moves.append(moves.isEmpty() ? "" : ", ")
                         .append(supports.get(i).name())
-                        .append(lift >= 0 ? " up by " : " down by ")
+                        .append(lift >= 0 ? Words.say("remedy.up-by") : Words.say("remedy.down-by"))
                         .append(found.deviation(Math.abs(lift)));
             }
         }
-        return (screws ? "Set the screws: " : "Pack under it: ") + moves;
+        return (screws ? Words.say("remedy.set-the-screws") : Words.say("remedy.pack-under-it")) + moves;
     }
 
     private static DetailsView.Table lifts(
@@ -95,10 +93,10 @@ final class PackingAdvice {
             @Nullable BigDecimal pitch,
             double perPlace) {
         boolean turns = flat.screws() && pitch != null;
-        List<String> heads =
-                new ArrayList<>(List.of("support", "up, " + found.deviations().symbol()));
+        List<String> heads = new ArrayList<>(
+                List.of("support", Words.say("remedy.up-2", found.deviations().symbol())));
         if (turns) {
-            heads.add("turn, °");
+            heads.add(Words.say("remedy.turn"));
         }
         List<DetailsView.Row> rows = new ArrayList<>();
         for (int i = 0; i < supports.size(); i++) {
@@ -110,7 +108,8 @@ final class PackingAdvice {
             }
             rows.add(new DetailsView.Row(supports.get(i).name(), cells));
         }
-        return new DetailsView.Table(flat.screws() ? "Screw by screw" : "Packing", heads, rows);
+        return new DetailsView.Table(
+                flat.screws() ? Words.say("remedy.screw-by-screw") : Words.say("remedy.packing"), heads, rows);
     }
 
     private static DetailsView.Table predicted(
@@ -124,6 +123,9 @@ final class PackingAdvice {
                             found.deviations().signed(packing.predicted()[i]))));
         }
         String unit = ", " + found.deviations().symbol();
-        return new DetailsView.Table("Readings to come", List.of("at", "was" + unit, "will be" + unit), rows);
+        return new DetailsView.Table(
+                Words.say("remedy.readings-to-come"),
+                List.of("at", "was" + unit, Words.say("remedy.will-be", unit)),
+                rows);
     }
 }

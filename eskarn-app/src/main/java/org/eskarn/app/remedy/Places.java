@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.remedy.Packing.Support;
 import org.jspecify.annotations.Nullable;
 
@@ -24,8 +25,7 @@ final class Places {
             }
             String[] words = item.replace('−', '-').split("\\s+");
             if (words.length < 3) {
-                typed.problem(
-                        "flat.supports", "“" + item + "” is no support: write a name and two distances, as A 0 0.");
+                typed.problem("flat.supports", Words.say("remedy.is-no-support-write-a-name-and", item));
                 return List.of();
             }
             BigDecimal x = typed.number("flat.supports", words[words.length - 2]);
@@ -37,8 +37,7 @@ final class Places {
             supports.add(new Support(name, x.doubleValue() * perPlace, y.doubleValue() * perPlace));
         }
         if (supports.size() > MOST) {
-            typed.problem(
-                    "flat.supports", "A part stands on twelve supports at most; there are " + supports.size() + ".");
+            typed.problem("flat.supports", Words.say("remedy.a-part-stands-on-twelve-supports-at", supports.size()));
         }
         return supports;
     }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.flat.PlatePictures;
 import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.flat.Facets;
@@ -31,13 +32,14 @@ final class RegrindAdvice {
                 (HeightsReduction) found.assessment().reduction().orElseThrow();
         FlatForm flat = form.flatIn(found);
         Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal feed = typed.above("flat.feed", flat.feed(), "A downfeed");
+        BigDecimal feed = typed.above("flat.feed", flat.feed(), Words.say("remedy.a-downfeed"));
         Integer at = typed.whole("flat.atFeed", flat.atFeed(), 0, Regrind.MOST);
         Facets facets = Facets.of(found.assessment().corrected());
         double[] lying = flat.levelled() ? heights.levelled() : heights.heights();
         double micrometres = feed == null ? USUAL : found.deviations().micrometres(feed.doubleValue());
         if (!typed.problems().isEmpty()) {
-            return Advice.not(RemedyKind.REGRIND, "Type the depth of each downfeed.", typed.problems());
+            return Advice.not(
+                    RemedyKind.REGRIND, Words.say("remedy.type-the-depth-of-each-downfeed"), typed.problems());
         }
         try {
             Regrind grind = Regrind.of(facets, lying, micrometres);
@@ -45,7 +47,7 @@ final class RegrindAdvice {
             return told(found, heights, flat.levelled(), grind, facets, shown);
         } catch (IllegalArgumentException e) {
             typed.problem("flat.feed", MeasuredState.capital(String.valueOf(e.getMessage())) + ".");
-            return Advice.not(RemedyKind.REGRIND, "Plan it with deeper downfeeds.", typed.problems());
+            return Advice.not(RemedyKind.REGRIND, Words.say("remedy.plan-it-with-deeper-downfeeds"), typed.problems());
         }
     }
 
@@ -60,39 +62,45 @@ final class RegrindAdvice {
                 shown == 0 ? 0 : grind.stock() - grind.feeds().get(shown - 1).left();
         double level = lying[grind.first()] - depth;
         double[] toGo = Arrays.stream(lying).map(height -> height - level).toArray();
-        String how = levelled ? "levelled to its zone" : "as it lies on the plate";
+        String how = levelled ? Words.say("remedy.levelled-to-its-zone") : Words.say("remedy.as-it-lies-on-the-plate");
         List<String> lines = new ArrayList<>(List.of(
-                "The wheel touches first at " + first + "; last to clean up is " + last + ".",
+                Words.say("remedy.the-wheel-touches-first-at-last-to", first, last),
                 levelled
-                        ? "Levelled, the least stock there is has to go: the flatness. Shim it level before it is clamped."
-                        : "It is ground parallel to the face it lies on. Levelled to its zone it would take "
-                                + found.deviation(heights.zone().width())
-                                + " only, but then it is not parallel to that face."));
-        lines.add("Let it cool before the last feed: a warm face is a domed one.");
+                        ? Words.say("remedy.levelled-the-least-stock-there-is-has")
+                        : Words.say(
+                                "remedy.it-is-ground-parallel-to-the-face",
+                                found.deviation(heights.zone().width()))));
+        lines.add(Words.say("remedy.let-it-cool-before-the-last-feed"));
         return new Advice(
                 RemedyKind.REGRIND,
                 grind.stock() > 0,
-                "Take " + found.both(grind.stock()) + " off, " + how + ", and the whole face cleans up.",
+                Words.say("remedy.take-off-and-the-whole-face-cleans", found.both(grind.stock()), how),
                 lines,
                 List.of(),
                 List.of(feeds(found, grind)),
                 Optional.of(PlatePictures.cleaned(
                         found.subject().name()
-                                + (shown == 0 ? " before the first downfeed" : " after downfeed " + shown),
+                                + (shown == 0
+                                        ? Words.say("remedy.before-the-first-downfeed")
+                                        : Words.say("remedy.after-downfeed", shown)),
                         sweep,
                         facets,
                         toGo,
                         found.deviations())),
                 OptionalDouble.of(0),
-                "Ground " + how + ", stock " + found.deviation(grind.stock()),
+                Words.say("remedy.ground-stock", how, found.deviation(grind.stock())),
                 Map.of());
     }
 
     private static DetailsView.Table feeds(MeasuredState found, Regrind grind) {
         String unit = ", " + found.deviations().symbol();
         return new DetailsView.Table(
-                "Downfeed by downfeed",
-                List.of("downfeed", "below first touch" + unit, "still to go" + unit, "cleaned, %"),
+                Words.say("remedy.downfeed-by-downfeed"),
+                List.of(
+                        "downfeed",
+                        Words.say("remedy.below-first-touch", unit),
+                        Words.say("remedy.still-to-go", unit),
+                        Words.say("remedy.cleaned")),
                 grind.feeds().stream()
                         .map((Feed feed) -> new DetailsView.Row(
                                 Integer.toString(feed.number()),

@@ -2,6 +2,7 @@ package org.eskarn.app.remedy;
 
 import java.util.List;
 import java.util.Map;
+import org.eskarn.app.page.Words;
 
 /** Works a correction out, whichever it is. */
 public final class RemedyAdvice {
@@ -20,7 +21,7 @@ public final class RemedyAdvice {
         if (kinds.isEmpty()) {
             return Advice.not(
                     asked == null ? RemedyKind.SEAT : asked,
-                    "Nothing here can be corrected by a known step.",
+                    Words.say("remedy.nothing-here-can-be-corrected-by-a"),
                     Map.of());
         }
         RemedyKind kind = asked != null && kinds.contains(asked) ? asked : kinds.get(0);

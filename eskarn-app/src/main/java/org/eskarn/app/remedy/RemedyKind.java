@@ -2,6 +2,7 @@ package org.eskarn.app.remedy;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.evaluation.JournalsReduction;
@@ -17,37 +18,16 @@ import org.eskarn.core.verdict.Outcome;
 
 /** The corrections there are. */
 public enum RemedyKind {
-    OFFSET(
-            "Move it back",
-            "Support what hangs on the joint before dowels or bolts come out. Keep hands out of the gap."),
-    TRUING(
-            "True it",
-            "Eye protection, and others clear. Strike with a tool softer than the part; hold the assembly so that it cannot jump."),
-    TAPER(
-            "Turn the taper out",
-            "Isolate the lathe before the tailstock is moved. Lock it again before the spindle runs."),
-    CUT(
-            "Plan the cut",
-            "A part warm from the cut burns: gloves. Machine stopped and the tool clear before it is measured."),
-    SEAT("What can be done", "Sleeving and plating change strength and heat: the design and the maker's data decide."),
-    REGRIND(
-            "Grind it",
-            "Wheel guarded and sound, part held so that it cannot leave the chuck, eyes protected. Wheel stopped before it is"
-                    + " measured."),
-    PACKING(
-            "Pack or screw it level",
-            "Load off before anything is put under. Lift with a bar or jack, never with fingers in the gap."),
-    GUIDE(
-            "Set the guide",
-            "Isolate the machine and lock it off before reaching in. A guide that closes towards a cutter traps the work and"
-                    + " throws it."),
-    SPRING(
-            "Spring it back",
-            "Eyes protected, others clear: a link that slips or cracks under load flies. Never warm it. The maker's data decide"
-                    + " whether it may be sprung at all."),
-    LEAVE(
-            "Leave it as it is",
-            "Where people rely on it, whoever answers for the machine decides, not the inspector alone.");
+    OFFSET(Words.say("remedy.move-it-back"), Words.say("remedy.support-what-hangs-on-the-joint-before")),
+    TRUING(Words.say("remedy.true-it"), Words.say("remedy.eye-protection-and-others-clear-strike-with")),
+    TAPER(Words.say("remedy.turn-the-taper-out"), Words.say("remedy.isolate-the-lathe-before-the-tailstock-is")),
+    CUT(Words.say("remedy.plan-the-cut"), Words.say("remedy.a-part-warm-from-the-cut-burns")),
+    SEAT(Words.say("remedy.what-can-be-done"), Words.say("remedy.sleeving-and-plating-change-strength-and-heat")),
+    REGRIND(Words.say("remedy.grind-it"), Words.say("remedy.wheel-guarded-and-sound-part-held-so")),
+    PACKING(Words.say("remedy.pack-or-screw-it-level"), Words.say("remedy.load-off-before-anything-is-put-under")),
+    GUIDE(Words.say("remedy.set-the-guide"), Words.say("remedy.isolate-the-machine-and-lock-it-off")),
+    SPRING(Words.say("remedy.spring-it-back"), Words.say("remedy.eyes-protected-others-clear-a-link-that")),
+    LEAVE(Words.say("remedy.leave-it-as-it-is"), Words.say("remedy.where-people-rely-on-it-whoever-answers"));
 
     private final String title;
     private final String caution;

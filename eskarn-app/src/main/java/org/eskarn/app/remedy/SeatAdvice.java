@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.Shortfall;
 import org.eskarn.core.round.SurfaceSide;
@@ -20,10 +21,7 @@ final class SeatAdvice {
         Optional<Shortfall> shortfall =
                 Shortfall.of(bore, sizes, found.subject().terms().bounds());
         if (shortfall.isEmpty()) {
-            return Advice.not(
-                    RemedyKind.SEAT,
-                    "No place is past the limit on the side that cannot be cut: there is metal enough.",
-                    Map.of());
+            return Advice.not(RemedyKind.SEAT, Words.say("remedy.no-place-is-past-the-limit-on"), Map.of());
         }
         List<String> options = shortfall.get().options(bore);
         int chosen = IntStream.range(1, options.size())
@@ -33,8 +31,12 @@ final class SeatAdvice {
         return new Advice(
                 RemedyKind.SEAT,
                 true,
-                (bore ? "The bore is too large by " : "The seat is too small by ")
-                        + found.both(shortfall.get().amount()) + " at its worst place.",
+                Words.say(
+                        "remedy.at-its-worst-place",
+                        bore
+                                ? Words.say("remedy.the-bore-is-too-large-by")
+                                : Words.say("remedy.the-seat-is-too-small-by"),
+                        found.both(shortfall.get().amount())),
                 List.of(options.get(0)),
                 IntStream.range(1, options.size())
                         .mapToObj(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.remedy.SpringBack;
@@ -22,8 +23,8 @@ final class SpringAdvice {
         SlopesReduction.Slope slope = slopes.slopes().get(slopes.worst());
         FlatForm flat = form.flatIn(found);
         Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal eyes = typed.above("flat.eyes", flat.eyes(), "A length");
-        BigDecimal most = typed.above("flat.most", flat.most(), "The most that may be sprung");
+        BigDecimal eyes = typed.above("flat.eyes", flat.eyes(), Words.say("remedy.a-length"));
+        BigDecimal most = typed.above("flat.most", flat.most(), Words.say("remedy.the-most-that-may-be-sprung"));
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
         if (slopes.span() == 0
                 || eyes == null
@@ -32,8 +33,8 @@ final class SpringAdvice {
             return Advice.not(
                     RemedyKind.SPRING,
                     slopes.span() == 0
-                            ? "How far apart both places are is not written in the requirement, so nothing can be scaled."
-                            : "Type over which length it is sprung, and the most that its maker allows there.",
+                            ? Words.say("remedy.how-far-apart-both-places-are-is-2")
+                            : Words.say("remedy.type-over-which-length-it-is-sprung"),
                     typed.problems());
         }
         SpringBack spring = SpringBack.of(
@@ -43,30 +44,32 @@ final class SpringAdvice {
                 found.deviations().micrometres(most.doubleValue()));
         String over = eyes.toPlainString() + " "
                 + found.assessment().sweep().layout().unit().symbol();
-        String way = "the other side " + (spring.raise() ? "up" : "down");
+        String way =
+                Words.say("remedy.the-other-side", spring.raise() ? Words.say("remedy.up") : Words.say("remedy.down"));
         List<String> lines = new ArrayList<>();
         if (slopes.slopes().size() > 1) {
-            lines.add("Worst is the " + slope.name() + "; after it has been sprung, both are read again.");
+            lines.add(Words.say("remedy.worst-is-the-after-it-has-been", slope.name()));
         }
-        lines.add(
-                "A little at a time: metal springs back, so the last part needs more than it shows. Load off, then read.");
+        lines.add(Words.say("remedy.a-little-at-a-time-metal-springs"));
         return new Advice(
                 RemedyKind.SPRING,
                 true,
                 spring.reject()
-                        ? "Reject it: " + found.both(spring.amount()) + " over " + over + " is more than may be sprung."
-                        : "Spring " + way + " by " + found.both(spring.amount()) + " over " + over + ", against the "
-                                + slope.name() + ".",
-                spring.reject()
-                        ? List.of("Mark it so that nobody fits it; sprung so far it cracks or comes back in use.")
-                        : lines,
+                        ? Words.say("remedy.reject-it-over-is-more-than-may", found.both(spring.amount()), over)
+                        : Words.say(
+                                "remedy.spring-by-over-against-the",
+                                way,
+                                found.both(spring.amount()),
+                                over,
+                                slope.name()),
+                spring.reject() ? List.of(Words.say("remedy.mark-it-so-that-nobody-fits-it")) : lines,
                 List.of(),
                 List.of(),
                 Optional.of(Pictures.of(found.subject(), found.assessment(), found.deviations())),
                 spring.reject() ? OptionalDouble.empty() : OptionalDouble.of(0),
                 spring.reject()
-                        ? "Rejected: more than may be sprung"
-                        : "Sprung, " + way + " by " + found.deviation(spring.amount()) + " over " + over,
+                        ? Words.say("remedy.rejected-more-than-may-be-sprung")
+                        : Words.say("remedy.sprung-by-over", way, found.deviation(spring.amount()), over),
                 typed.problems());
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.round.ConvergenceDrawing;
 import org.eskarn.core.evaluation.JournalsReduction;
 import org.eskarn.core.evaluation.JournalsReduction.Journal;
@@ -35,16 +36,21 @@ final class TruingAdvice {
         Truing truing = Truing.of(movements, limit, found.dial().graduation().micrometres());
         List<String> lines = new ArrayList<>();
         if (found.steps().isEmpty()) {
-            lines.add("The high spot lies at " + high.where() + ": bring it down by " + found.both(truing.next())
-                    + ", half the movement of " + found.deviation(high.movement()) + ".");
+            lines.add(Words.say(
+                    "remedy.the-high-spot-lies-at-bring-it",
+                    high.where(),
+                    found.both(truing.next()),
+                    found.deviation(high.movement())));
             high.offset()
                     .filter(Offset::directed)
-                    .ifPresent(offset -> lines.add("By all readings together the centre lies towards "
-                            + Math.round(offset.degrees()) % 360 + "°, about " + offset.clock() + " o’clock, "
-                            + Way.words(offset.direction()) + " as seen from "
-                            + found.subject().seenFrom() + "."));
+                    .ifPresent(offset -> lines.add(Words.say(
+                            "remedy.by-all-readings-together-the-centre-lies",
+                            Math.round(offset.degrees()) % 360,
+                            offset.clock(),
+                            Way.words(offset.direction()),
+                            found.subject().seenFrom())));
         } else if (truing.advice().strikeAgain()) {
-            lines.add("Half of what is left is " + found.both(truing.next()) + ".");
+            lines.add(Words.say("remedy.half-of-what-is-left-is", found.both(truing.next())));
         }
         List<String> places =
                 found.steps().stream().map(MeasuredState.Step::place).toList();
@@ -58,8 +64,11 @@ final class TruingAdvice {
                 List.of(),
                 Optional.of(ConvergenceDrawing.of(truing, limit, places, found.deviations())),
                 found.steps().isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(judged(found, last)),
-                "Trued in " + found.steps().size() + (found.steps().size() == 1 ? " step" : " steps")
-                        + ", last movement " + found.deviation(last),
+                Words.say(
+                        "remedy.trued-in-last-movement",
+                        found.steps().size(),
+                        found.steps().size() == 1 ? Words.say("remedy.step") : Words.say("remedy.steps"),
+                        found.deviation(last)),
                 Map.of());
     }
 
@@ -104,6 +113,6 @@ final class TruingAdvice {
 
     private static String where(Station station) {
         double radians = station.radians();
-        return Math.round(Way.degrees(radians)) + "°, about " + Way.clock(radians) + " o’clock";
+        return Words.say("remedy.about-oclock", Math.round(Way.degrees(radians)), Way.clock(radians));
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.app.picture.engine.View;
@@ -103,8 +104,12 @@ class GridController {
         if (grid != null && earlier != null && !grid.matches(earlier)) {
             reader.problem(
                     "earlier",
-                    "The earlier grid has " + earlier.rows() + " × " + earlier.columns() + " heights, this one "
-                            + grid.rows() + " × " + grid.columns() + ".");
+                    Words.say(
+                            "calculators.the-earlier-grid-has-heights-this-one",
+                            earlier.rows(),
+                            earlier.columns(),
+                            grid.rows(),
+                            grid.columns()));
         }
         model.addAttribute("problems", reader.problems());
         if (grid != null && reader.problems().isEmpty()) {
@@ -114,10 +119,11 @@ class GridController {
     }
 
     private static @Nullable PastedGrid grid(Typed reader, String field, GridForm form, @Nullable String pasted) {
-        BigDecimal stepX = reader.above("stepX", form.stepX(), "A distance");
-        BigDecimal stepY = reader.above("stepY", form.stepY(), "A distance");
+        BigDecimal stepX = reader.above("stepX", form.stepX(), Words.say("calculators.a-distance"));
+        BigDecimal stepY = reader.above("stepY", form.stepY(), Words.say("calculators.a-distance"));
         if (stepX == null || stepY == null) {
-            reader.problem(stepX == null ? "stepX" : "stepY", "Type how far the places are apart.");
+            reader.problem(
+                    stepX == null ? "stepX" : "stepY", Words.say("calculators.type-how-far-the-places-are-apart"));
             return null;
         }
         try {
@@ -153,13 +159,20 @@ class GridController {
         Details told = assessment.reduction().map(Reduction::told).orElse(Details.NOTHING);
         model.addAttribute("said", DetailsView.of(told, display, display));
         model.addAttribute("missing", assessment.missing().orElse(""));
-        model.addAttribute("count", grid.rows() + " rows of " + grid.columns());
-        Subject subject = new Subject(terms, "Face", "above", Optional.empty());
+        model.addAttribute("count", Words.say("calculators.rows-of", grid.rows(), grid.columns()));
+        Subject subject = new Subject(terms, Words.say("calculators.face"), "above", Optional.empty());
         model.addAttribute("picture", Pictures.of(subject, assessment, display, view));
         if (earlier != null) {
             boolean border = Boolean.TRUE.equals(form.border());
             model.addAttribute(
-                    "changes", Changes.of("Face", earlier.sweep(), grid.sweep(), border, display, view.raised()));
+                    "changes",
+                    Changes.of(
+                            Words.say("calculators.face"),
+                            earlier.sweep(),
+                            grid.sweep(),
+                            border,
+                            display,
+                            view.raised()));
         }
     }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.View;
 import org.eskarn.app.remedy.Advice;
 import org.eskarn.app.remedy.CutAdvice;
@@ -103,9 +104,9 @@ class MeasureController {
             return;
         }
         Typed typed = new Typed(problems);
-        BigDecimal angle = typed.above("vee", form.vee(), "The angle of a V");
+        BigDecimal angle = typed.above("vee", form.vee(), Words.say("calculators.the-angle-of-a-v"));
         if (angle == null || angle.doubleValue() >= 180) {
-            typed.problem("vee", "A V has an included angle above 0 and below 180 degrees.");
+            typed.problem("vee", Words.say("calculators.a-v-has-an-included-angle-above"));
             return;
         }
         VBlock block = new VBlock(angle.doubleValue());
@@ -119,7 +120,11 @@ class MeasureController {
                             .toPlainString(),
                     factor < 0.2
                             ? "hidden"
-                            : factor < 0.95 ? "made smaller" : factor > 1.05 ? "made larger" : "as it is"));
+                            : factor < 0.95
+                                    ? Words.say("calculators.made-smaller")
+                                    : factor > 1.05
+                                            ? Words.say("calculators.made-larger")
+                                            : Words.say("calculators.as-it-is")));
         }
         model.addAttribute("veeLines", lines);
     }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.Subject;
@@ -103,7 +104,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
     public String judgedName() {
         Requirement terms = found.orElseThrow().subject().terms();
         if (terms.characteristic().sized() && !terms.bounds().open()) {
-            return "worst place";
+            return Words.say("calculators.worst-place");
         }
         String stated = terms.statedAs().word();
         return stated.isEmpty() ? terms.characteristic().title() : stated;
@@ -150,7 +151,11 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                     ? unit
                     : form.readingUnit().length().orElse(unit);
             MeasuredState found = new MeasuredState(
-                    new Subject(terms, name(), "the stated end", terms.basis().size()),
+                    new Subject(
+                            terms,
+                            name(),
+                            Words.say("calculators.the-stated-end"),
+                            terms.basis().size()),
                     dial,
                     Assessment.of(terms, dial, sweep, Corrections.NONE),
                     drawer,
@@ -182,7 +187,9 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
         /** What is drawn, called shortly. */
         private String name() {
             boolean face = what == Characteristic.FLATNESS || what == Characteristic.PARALLELISM_OF_FACES;
-            return face ? "Face" : what.flat() ? "Line" : "Section";
+            return face
+                    ? Words.say("calculators.face")
+                    : what.flat() ? Words.say("calculators.line") : Words.say("calculators.section");
         }
 
         private Reversal reversal() {
@@ -190,18 +197,24 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
         }
 
         private @Nullable Requirement requirement(Layout layout) {
-            Optional<Length> size = length("size", form.size(), "A size");
+            Optional<Length> size = length("size", form.size(), Words.say("calculators.a-size"));
             Basis basis = new Basis(
-                    what.readsSizes() ? length("setTo", form.setTo(), "The size of a master") : Optional.empty(),
-                    what.onRadius() ? length("radius", form.radius(), "A radius") : Optional.empty(),
-                    what.spanning() ? length("span", form.span(), "A distance") : Optional.empty(),
+                    what.readsSizes()
+                            ? length("setTo", form.setTo(), Words.say("calculators.the-size-of-a-master"))
+                            : Optional.empty(),
+                    what.onRadius()
+                            ? length("radius", form.radius(), Words.say("calculators.a-radius"))
+                            : Optional.empty(),
+                    what.spanning()
+                            ? length("span", form.span(), Words.say("calculators.a-distance"))
+                            : Optional.empty(),
                     form.mayRezero() ? java.util.Objects.requireNonNull(form.zeroing()) : Zeroing.ONE_FOR_ALL,
                     Optional.ofNullable(typed.number("pinClass", form.pinClass()))
                             .map(t -> new Length(t, unit)),
                     reversal(),
                     size);
             if (what.angular() && basis.radius().isEmpty()) {
-                typed.problem("radius", "Type the radius it stands on.");
+                typed.problem("radius", Words.say("calculators.type-the-radius-it-stands-on"));
             }
             Limit limit = limit();
             return limit == null
@@ -227,9 +240,12 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
         private @Nullable Limit limit() {
             BigDecimal lower = typed.number("lower", form.lower());
             BigDecimal upper = typed.number("upper", form.upper());
-            Length per = what.sloping() ? length("per", form.per(), "A length").orElse(null) : null;
+            Length per = what.sloping()
+                    ? length("per", form.per(), Words.say("calculators.a-length"))
+                            .orElse(null)
+                    : null;
             if (per != null && what.spanning() && Typed.text(form.span()).isEmpty()) {
-                typed.problem("span", "Type how far apart both places are, so that it can be scaled.");
+                typed.problem("span", Words.say("calculators.type-how-far-apart-both-places-are"));
             }
             LimitUnit limitUnit = what.angular() ? LimitUnit.DEGREE : LimitUnit.of(unit);
             if (lower == null && upper == null) {
@@ -241,31 +257,32 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
             boolean between = what.limits().contains(LimitKind.BETWEEN);
             if (lower == null && upper != null && most) {
                 if (upper.signum() <= 0) {
-                    typed.problem("upper", "A largest value is above zero, not " + upper.toPlainString() + ".");
+                    typed.problem(
+                            "upper", Words.say("calculators.a-largest-value-is-above-zero-not", upper.toPlainString()));
                 }
                 return new Limit(LimitKind.MAXIMUM, null, null, upper, limitUnit, "", null, "", per);
             }
             if (lower == null || upper == null) {
-                typed.problem(lower == null ? "lower" : "upper", "Type both limits, or none.");
+                typed.problem(lower == null ? "lower" : "upper", Words.say("calculators.type-both-limits-or-none"));
                 return null;
             }
             if (!between) {
-                typed.problem("lower", "Only the largest value is limited here: leave this empty.");
+                typed.problem("lower", Words.say("calculators.only-the-largest-value-is-limited-here"));
                 return null;
             }
             if (lower.compareTo(upper) >= 0) {
-                typed.problem("lower", "The lower limit is below the upper.");
+                typed.problem("lower", Words.say("calculators.the-lower-limit-is-below-the-upper"));
             }
             return new Limit(LimitKind.BETWEEN, null, lower, upper, limitUnit, "", null, "", per);
         }
 
         private @Nullable Dial dial() {
-            BigDecimal graduation = typed.above("graduation", form.graduation(), "A graduation");
+            BigDecimal graduation = typed.above("graduation", form.graduation(), Words.say("calculators.a-graduation"));
             LengthUnit read = form.readingUnit() == null
                     ? unit
                     : form.readingUnit().length().orElse(unit);
             if (graduation == null) {
-                typed.problem("graduation", "Type what one division of the gauge is.");
+                typed.problem("graduation", Words.say("calculators.type-what-one-division-of-the-gauge"));
                 return null;
             }
             Length one = new Length(graduation, read);
@@ -276,8 +293,13 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
             if (words.size() > layout.places()) {
                 typed.problem(
                         "readings",
-                        "There are " + words.size() + " readings for " + layout.places()
-                                + (layout.returns() ? " places, the return counted." : " places."));
+                        Words.say(
+                                "calculators.there-are-readings-for",
+                                words.size(),
+                                layout.places(),
+                                layout.returns()
+                                        ? Words.say("calculators.places-the-return-counted")
+                                        : Words.say("calculators.places")));
                 return null;
             }
             List<Reading> readings = new ArrayList<>();
@@ -291,7 +313,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                                 .micrometres();
                     }
                 } catch (EntryRejected e) {
-                    typed.problem("readings", "Reading " + (i + 1) + ": " + e.getMessage());
+                    typed.problem("readings", Words.say("calculators.reading", i + 1, String.valueOf(e.getMessage())));
                     return null;
                 }
             }
@@ -315,7 +337,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                 if (each.isBlank()) {
                     continue;
                 }
-                BigDecimal amount = typed.above("drawer", words[words.length - 1], "An offset");
+                BigDecimal amount = typed.above("drawer", words[words.length - 1], Words.say("calculators.an-offset"));
                 if (amount != null) {
                     String name = words.length > 1
                             ? String.join(" ", Arrays.copyOf(words, words.length - 1))

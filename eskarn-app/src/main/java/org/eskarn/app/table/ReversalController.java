@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.flat.Shares;
 import org.jspecify.annotations.Nullable;
@@ -44,15 +45,13 @@ class ReversalController {
         List<BigDecimal> one = numbers("first", first, typed);
         List<BigDecimal> two = numbers("second", second, typed);
         List<BigDecimal> three = numbers("again", again, typed);
-        BigDecimal most = typed.above("allowed", allowed, "What is allowed");
+        BigDecimal most = typed.above("allowed", allowed, Words.say("calculators.what-is-allowed"));
         if (one.size() != two.size()) {
             typed.problem(
-                    "second",
-                    "There are " + one.size() + " readings first and " + two.size()
-                            + " after it: read the same places.");
+                    "second", Words.say("calculators.there-are-readings-first-and-after-it", one.size(), two.size()));
         }
         if (!three.isEmpty() && three.size() != one.size()) {
-            typed.problem("again", "Read all " + one.size() + " places again, or none.");
+            typed.problem("again", Words.say("calculators.read-all-places-again-or-none", one.size()));
         }
         model.addAttribute("place", "tables");
         model.addAttribute("problems", first.isBlank() ? Map.of() : typed.problems());

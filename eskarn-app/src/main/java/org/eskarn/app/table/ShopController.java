@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.round.ConvergenceDrawing;
 import org.eskarn.core.remedy.Truing;
 import org.eskarn.core.size.TouchingOff;
@@ -47,16 +48,18 @@ class ShopController {
         for (String word : movements.split("[\\s;]+")) {
             BigDecimal movement = typed.number("movements", word);
             if (movement != null && movement.signum() < 0) {
-                typed.problem("movements", "A movement is never negative, as is " + movement.toPlainString() + ".");
+                typed.problem(
+                        "movements",
+                        Words.say("calculators.a-movement-is-never-negative-as-is", movement.toPlainString()));
             } else if (movement != null) {
                 log.add(movement.doubleValue() * one);
             }
         }
         if (log.size() > LONGEST_LOG) {
-            typed.problem("movements", "Sixty movements are enough.");
+            typed.problem("movements", Words.say("calculators.sixty-movements-are-enough"));
         }
-        BigDecimal most = typed.above("limit", limit, "A limit");
-        BigDecimal division = typed.above("graduation", graduation, "A graduation");
+        BigDecimal most = typed.above("limit", limit, Words.say("calculators.a-limit"));
+        BigDecimal division = typed.above("graduation", graduation, Words.say("calculators.a-graduation"));
         model.addAttribute("movements", movements);
         model.addAttribute("limit", limit);
         model.addAttribute("graduation", graduation);
@@ -83,12 +86,12 @@ class ShopController {
             @RequestParam(defaultValue = "MILLIMETRE") LengthUnit unit,
             Model model) {
         Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal d = typed.above("finder", finder, "The diameter of the finder");
+        BigDecimal d = typed.above("finder", finder, Words.say("calculators.the-diameter-of-the-finder"));
         BigDecimal of = typed.number("pin", pin);
         BigDecimal first = typed.number("one", one);
         BigDecimal second = typed.number("other", other);
         if (of != null && of.signum() < 0) {
-            typed.problem("pin", "The diameter of a pin is not below zero; leave it empty for a flat edge.");
+            typed.problem("pin", Words.say("calculators.the-diameter-of-a-pin-is-not"));
         }
         model.addAttribute("finder", finder);
         model.addAttribute("pin", pin);

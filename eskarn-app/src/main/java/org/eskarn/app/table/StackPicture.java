@@ -3,6 +3,7 @@ package org.eskarn.app.table;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.Block;
 import org.eskarn.core.gauge.BlockStack;
 import org.eskarn.core.units.LengthUnit;
@@ -39,7 +40,7 @@ public record StackPicture(BlockStack stack, List<Piece> blocks, double width, S
                 x,
                 stack.nominal().stripTrailingZeros().toPlainString() + " " + unit.symbol()
                         + (stack.uncertainty() == 0
-                                ? " nominal; no deviations are known"
+                                ? Words.say("calculators.nominal-no-deviations-are-known")
                                 : " " + sign + deviation.toPlainString().replace("-", "\u2212") + " µm, ± "
                                         + uncertainty.toPlainString() + " µm (k = 2)"));
     }

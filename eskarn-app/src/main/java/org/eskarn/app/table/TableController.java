@@ -10,6 +10,7 @@ import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.Block;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.units.Length;
@@ -71,8 +72,8 @@ class TableController {
         model.addAttribute("unit", blocks.unit());
         if (!size.isBlank()) {
             Typed typed = new Typed(new LinkedHashMap<>());
-            BigDecimal wanted = typed.above("size", size, "A size");
-            BigDecimal ends = typed.above("protector", protector, "A protector block");
+            BigDecimal wanted = typed.above("size", size, Words.say("calculators.a-size"));
+            BigDecimal ends = typed.above("protector", protector, Words.say("calculators.a-protector-block"));
             model.addAttribute("problems", typed.problems());
             if (wanted != null && typed.problems().isEmpty()) {
                 build(blocks, wanted, ends, model);
@@ -119,12 +120,12 @@ class TableController {
             @RequestParam(defaultValue = "") String pointer,
             Model model) {
         Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal one = typed.above("graduation", graduation, "A graduation");
+        BigDecimal one = typed.above("graduation", graduation, Words.say("calculators.a-graduation"));
         Integer divisions = typed.whole("perTurn", perTurn, 4, 2000);
         BigDecimal whole = typed.number("turns", turns);
         BigDecimal at = typed.number("pointer", pointer);
         if (at != null && divisions != null && at.abs().compareTo(BigDecimal.valueOf(divisions)) > 0) {
-            typed.problem("pointer", "The pointer stands between two marks of one turn: at most " + divisions + ".");
+            typed.problem("pointer", Words.say("calculators.the-pointer-stands-between-two-marks-of", divisions));
         }
         model.addAttribute("units", List.of(LengthUnit.values()));
         model.addAttribute("graduation", graduation);

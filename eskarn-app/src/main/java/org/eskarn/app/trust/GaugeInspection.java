@@ -11,6 +11,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.gauge.ErrorPlace;
 import org.eskarn.core.reading.LayoutKind;
@@ -60,14 +61,13 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
             ErrorPlace found = ErrorPlace.of(positions, seatings, telling);
             Display said = SetUpDisplay.readings(docket.setUps().get(0), org.eskarn.app.page.Units.AS_DRAWN);
             place = Optional.of(found);
-            figures =
-                    "same at every position %s, changing with it %s, changing when seated again %s %s; ±%s can be told"
-                            .formatted(
-                                    said.signed(found.face()),
-                                    said.amount(found.slide()),
-                                    seatings.length > 1 ? said.amount(found.seat()) : "not tried",
-                                    said.symbol(),
-                                    said.amount(telling));
+            figures = Words.say(
+                    "trust.same-at-every-position-changing-with-it",
+                    said.signed(found.face()),
+                    said.amount(found.slide()),
+                    seatings.length > 1 ? said.amount(found.seat()) : Words.say("trust.not-tried"),
+                    said.symbol(),
+                    said.amount(telling));
         }
         return new GaugeInspection(docket, lines, place, figures);
     }
@@ -115,7 +115,7 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
     /** The sentences on where the error lives. */
     public List<String> sentences() {
         return place.map(found -> found.places().isEmpty()
-                        ? List.of("No error that can be told from what the gauge itself can tell.")
+                        ? List.of(Words.say("trust.no-error-that-can-be-told-from"))
                         : found.places().stream()
                                 .map(ErrorPlace.Place::sentence)
                                 .toList())

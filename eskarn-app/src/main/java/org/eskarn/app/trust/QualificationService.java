@@ -12,6 +12,7 @@ import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.gauge.GaugeChangeService;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -76,7 +77,7 @@ public class QualificationService {
         String limits = typed.atMost("limits", Typed.text(form.limits()), 300);
         List<GaugeInspection> inspections = inspections(gaugeId);
         if (inspections.isEmpty() || !inspections.get(0).docket().row().signed()) {
-            typed.problem("decision", "Its inspection is not signed yet: sign the docket first, then decide.");
+            typed.problem("decision", Words.say("trust.its-inspection-is-not-signed-yet-sign"));
         }
         try {
             ownPassword.confirm(signer, form.password() == null ? "" : form.password(), address);
@@ -93,7 +94,7 @@ public class QualificationService {
                     version,
                     form.fit(),
                     limits,
-                    "inspection, docket " + docket.row().number(),
+                    Words.say("trust.inspection-docket", docket.row().number()),
                     signer.id());
         } catch (FormRefused e) {
             throw new FormRefused(Map.of("decision", String.valueOf(e.getMessage())));

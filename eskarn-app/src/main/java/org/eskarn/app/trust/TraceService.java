@@ -14,6 +14,7 @@ import org.eskarn.app.docket.GaugeQuestions;
 import org.eskarn.app.docket.Question;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.TraceBack;
 import org.springframework.stereotype.Service;
@@ -119,10 +120,10 @@ public class TraceService implements GaugeQuestions {
     public void settle(long question, String reason, long by) throws DocketConflict {
         String why = reason.strip();
         if (why.isEmpty() || why.length() > LONGEST_REASON) {
-            throw new DocketConflict("Write why it stands, or where it was rechecked, in 200 characters at most.");
+            throw new DocketConflict(Words.say("trust.write-why-it-stands-or-where-it"));
         }
         if (mapper.settle(question, why, by, clock.instant()) == 0) {
-            throw new DocketConflict("Somebody else settled this meanwhile: here is how it stands now.");
+            throw new DocketConflict(Words.say("trust.somebody-else-settled-this-meanwhile-here-is"));
         }
     }
 }

@@ -17,6 +17,7 @@ import org.eskarn.app.docket.TruingStepRow;
 import org.eskarn.app.docket.work.ReadingService;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Units;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.OffsetService;
 import org.eskarn.app.part.Part;
 import org.eskarn.app.remedy.Advice;
@@ -116,7 +117,7 @@ public class RemedyService {
 
     private static void requirePossible(SetUp setUp) throws DocketConflict {
         if (!setUp.correctable()) {
-            throw new DocketConflict("A correction rests on a whole sweep whose return holds: finish the sweep first.");
+            throw new DocketConflict(Words.say("docket.a-correction-rests-on-a-whole-sweep"));
         }
     }
 
@@ -136,19 +137,18 @@ public class RemedyService {
         requirePossible(setUp);
         String where = place.strip();
         if (where.isEmpty() || where.length() > 60 || done.strip().length() > 200) {
-            throw new DocketConflict("Write where it was done, for example 45° or back screw, and how, shortly.");
+            throw new DocketConflict(Words.say("docket.write-where-it-was-done-for-example"));
         }
         Entry entry = ReadingService.parseMovement(setUp, typed);
         BigDecimal movement =
                 entry.middle(setUp.sweep().gauge().dial().graduation()).exactMicrometres();
         boolean signed = setUp.requirement().characteristic().signed();
         if (movement.signum() < 0 && !signed) {
-            throw new DocketConflict(
-                    "A movement is highest less lowest, so it is never negative: type it without a sign.");
+            throw new DocketConflict(Words.say("docket.a-movement-is-highest-less-lowest-so"));
         }
         List<TruingStepRow> steps = setUp.stepsOfAttempt();
         if (steps.size() >= MOST_STEPS) {
-            throw new DocketConflict("Sixty steps are enough: sweep it whole and begin anew.");
+            throw new DocketConflict(Words.say("docket.sixty-steps-are-enough-sweep-it-whole"));
         }
         mapper.insertTruingStep(
                 new TruingStepRow(

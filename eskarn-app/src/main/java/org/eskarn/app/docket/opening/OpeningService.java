@@ -20,6 +20,7 @@ import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
 import org.eskarn.app.docket.Purpose;
 import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartService;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -87,20 +88,20 @@ public class OpeningService {
         LocalDate due = due(form.due(), problems);
         String askedBy = form.askedBy() == null ? "" : form.askedBy().strip();
         if (askedBy.isEmpty() || askedBy.length() > LONGEST_NAME) {
-            problems.put("askedBy", "Type who asked for it, in 80 characters at most.");
+            problems.put("askedBy", Words.say("docket.type-who-asked-for-it-in-80"));
         }
         Purpose purpose = form.purpose();
         if (purpose == null) {
-            problems.put("purpose", "Choose what it is for.");
+            problems.put("purpose", Words.say("docket.choose-what-it-is-for"));
         }
         if (purpose == Purpose.GAUGE_CHECK && (form.gaugeId() == null || serials.size() > 1)) {
-            problems.put("gaugeId", "A gauge check is of one gauge: choose which, and type its serial alone.");
+            problems.put("gaugeId", Words.say("docket.a-gauge-check-is-of-one-gauge"));
         }
         if (parts.requirements(partId).isEmpty()) {
-            problems.put("part", "This part has no requirements yet: add one first.");
+            problems.put("part", Words.say("docket.this-part-has-no-requirements-yet-add"));
         }
         if (key.length() > LONGEST_KEY) {
-            problems.put("part", "Load this page again: its form is damaged.");
+            problems.put("part", Words.say("docket.load-this-page-again-its-form-is"));
         }
         if (!Boolean.TRUE.equals(form.another())) {
             inWork(partId, serials).ifPresent(sentence -> problems.putIfAbsent("another", sentence));
@@ -138,20 +139,20 @@ public class OpeningService {
         List<DocketRow> open = mapper.openOfSerials(drawing, serials);
         return open.isEmpty()
                 ? Optional.empty()
-                : Optional.of("In an open docket already: "
-                        + open.stream()
+                : Optional.of(Words.say(
+                        "docket.in-an-open-docket-already",
+                        open.stream()
                                 .limit(MOST_NAMED)
-                                .map(row -> row.serial() + " (docket " + row.number() + ")")
-                                .collect(Collectors.joining(", "))
-                        + (open.size() > MOST_NAMED ? " and " + (open.size() - MOST_NAMED) + " more" : "")
-                        + ".");
+                                .map(row -> Words.say("docket.docket", row.serial(), row.number()))
+                                .collect(Collectors.joining(", ")),
+                        open.size() > MOST_NAMED ? Words.say("docket.and-more", open.size() - MOST_NAMED) : ""));
     }
 
     private static @Nullable LocalDate due(@Nullable String typed, Map<String, String> problems) {
         try {
             return LocalDate.parse(typed == null ? "" : typed.strip());
         } catch (DateTimeParseException e) {
-            problems.put("due", "Type the day it is due, for example 2026-12-01.");
+            problems.put("due", Words.say("docket.type-the-day-it-is-due-for"));
             return null;
         }
     }
@@ -168,17 +169,16 @@ public class OpeningService {
             }
         }
         if (serials.isEmpty()) {
-            problems.putIfAbsent(
-                    "serials", "Type the serial of each piece, one to a line, or a range as VB-0411..VB-0414.");
+            problems.putIfAbsent("serials", Words.say("docket.type-the-serial-of-each-piece-one"));
         } else if (serials.size() > MOST) {
             problems.putIfAbsent(
-                    "serials", "These are " + serials.size() + " pieces; 100 dockets are opened at once at most.");
+                    "serials", Words.say("docket.these-are-pieces-100-dockets-are-opened", serials.size()));
         } else if (new HashSet<>(serials).size() < serials.size()) {
-            problems.putIfAbsent("serials", "Duplicate serial: remove one.");
+            problems.putIfAbsent("serials", Words.say("docket.duplicate-serial-remove-one"));
         }
         for (String serial : serials) {
             if (serial.length() > LONGEST_SERIAL) {
-                problems.putIfAbsent("serials", "“" + serial + "” is longer than 40 characters.");
+                problems.putIfAbsent("serials", Words.say("docket.is-longer-than-40-characters", serial));
             }
         }
         return serials;
@@ -191,7 +191,7 @@ public class OpeningService {
                 || last.length() > MOST_DIGITS
                 || Integer.parseInt(last) < Integer.parseInt(first)
                 || Integer.parseInt(last) - Integer.parseInt(first) >= MOST) {
-            problems.put("serials", "“" + range.group() + "” is no range of 100 pieces at most, from low to high.");
+            problems.put("serials", Words.say("docket.is-no-range-of-100-pieces-at", range.group()));
             return;
         }
         for (int i = Integer.parseInt(first); i <= Integer.parseInt(last); i++) {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.evaluation.FitReduction;
 import org.eskarn.core.evaluation.Reduction;
@@ -51,7 +52,7 @@ public record CalculatorLink(String title, String address, String key) {
         LengthUnit unit = unit(setUp);
         String side = bore ? "hole" : "shaft";
         ways.add(new CalculatorLink(
-                "Put it with its mate",
+                Words.say("docket.put-it-with-its-mate"),
                 "/tables/pair?unit=" + unit + "&" + side + "From="
                         + docket.row().number() + "/"
                         + setUp.requirement().position(),
@@ -59,7 +60,7 @@ public record CalculatorLink(String title, String address, String key) {
         if (unit == LengthUnit.MILLIMETRE) {
             size(setUp)
                     .ifPresent(size -> ways.add(new CalculatorLink(
-                            "A bearing on it",
+                            Words.say("docket.a-bearing-on-it"),
                             "/tables/bearings?unit=MILLIMETRE&ring=" + (bore ? "OUTER&turning=STANDING" : "INNER")
                                     + "&size=" + plain(size.millimetres()) + "&seat=" + seat(map),
                             "B")));
@@ -76,7 +77,7 @@ public record CalculatorLink(String title, String address, String key) {
         LengthUnit small = unit.metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH;
         size(setUp)
                 .ifPresent(size -> ways.add(new CalculatorLink(
-                        "Heat and cold",
+                        Words.say("docket.heat-and-cold"),
                         "/tables/heating?unit=" + unit + "&size="
                                 + plain(size.micrometres() / unit.micrometres().doubleValue()) + "&interference="
                                 + plain(-fit.tightest() / small.micrometres().doubleValue()),

@@ -10,6 +10,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpLock;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.units.LengthUnit;
@@ -52,11 +53,11 @@ public class CorrectionService {
         BigDecimal atBottom = number(form.sag(), "reading");
         BigDecimal lever = number(form.lever(), "angle");
         if ((atBottom != null || lever != null) && !gauge.hasArm()) {
-            throw new DocketConflict("A " + gauge.kind().title() + " has no lever and no arm that droops.");
+            throw new DocketConflict(
+                    Words.say("docket.a-has-no-lever-and-no-arm", gauge.kind().title()));
         }
         if (lever != null && (lever.signum() < 0 || lever.doubleValue() >= Corrections.STEEPEST_LEVER)) {
-            throw new DocketConflict(
-                    "A lever stands at 0 to below 60 degrees to the surface, not " + lever.toPlainString() + ".");
+            throw new DocketConflict(Words.say("docket.a-lever-stands-at-0-to-below", lever.toPlainString()));
         }
         LengthUnit unit = unit(gauge);
         BigDecimal sag = atBottom == null ? null : sag(setUp, gauge, atBottom, unit);
@@ -64,7 +65,7 @@ public class CorrectionService {
                 !same(sag, setUp.row().sag()) || !same(lever, setUp.row().lever());
         boolean read = setUp.sweeps().stream().anyMatch(SweepRecord::touched);
         String reason = changed && read
-                ? SetUpLock.reason(form.reason(), "Readings stand already: enter how the sag or the angle was found")
+                ? SetUpLock.reason(form.reason(), Words.say("docket.readings-stand-already-enter-how-the-sag"))
                 : changed ? null : setUp.row().correctionsReason();
         lock.reopenProof(setUp, by);
         mapper.setCorrections(
@@ -85,12 +86,10 @@ public class CorrectionService {
         BigDecimal inwards = setUp.sweep().outwards() ? atBottom.negate() : atBottom;
         BigDecimal sag = Corrections.sagOf(inwards.multiply(perTyped(gauge)));
         if (sag.signum() < 0) {
-            throw new DocketConflict("An arm only droops: a true mandrel, zeroed at the top, then reads minus at the"
-                    + " bottom. If yours reads plus, the mandrel or the sign of the gauge is not what it seems.");
+            throw new DocketConflict(Words.say("docket.an-arm-only-droops-a-true-mandrel"));
         }
         if (sag.multiply(unit.micrometres()).compareTo(gauge.dial().travel().exactMicrometres()) > 0) {
-            throw new DocketConflict(
-                    "A sag of " + sag.toPlainString() + " " + unit.symbol() + " is more than the gauge can move.");
+            throw new DocketConflict(Words.say("docket.a-sag-of-is-more-than-the", sag.toPlainString(), unit.symbol()));
         }
         return sag;
     }
@@ -117,8 +116,7 @@ public class CorrectionService {
             return null;
         }
         if (!NUMBER.matcher(text).matches()) {
-            throw new DocketConflict(
-                    "“" + typed.strip() + "” is no " + what + ": type a number, or leave it empty for none.");
+            throw new DocketConflict(Words.say("docket.is-no-type-a-number-or-leave", typed.strip(), what));
         }
         BigDecimal number = new BigDecimal(text);
         return number.signum() == 0 ? null : number;

@@ -17,6 +17,7 @@ import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Units;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.VerdictRule;
@@ -130,7 +131,7 @@ public record DocketPage(
     private String note(Step step) {
         int read = setUp.assessment().sweep().readings().size();
         if (step == Step.SWEEP && read > 0 && !setUp.done(step)) {
-            return read + " of " + setUp.sweep().layout().size();
+            return Words.say("docket.of", read, setUp.sweep().layout().size());
         }
         return "";
     }
@@ -153,7 +154,7 @@ public record DocketPage(
 
     private String line(SetUp other) {
         if (other.waitsFor().isPresent()) {
-            return "on hold for " + other.waitsFor().get().title();
+            return Words.say("docket.on-hold-for", other.waitsFor().get().title());
         }
         String limit = other.requirement().terms().limit().words();
         Double value = other.verdict().value();
@@ -184,26 +185,29 @@ public record DocketPage(
         }
         Layout layout = setUp.sweep().layout();
         if (layout.closes(next)) {
-            return "First place again: its zero must hold.";
+            return Words.say("docket.first-place-again-its-zero-must-hold");
         }
         int begun = beginsSetUp(layout, next, reversal);
         if (begun > 0) {
             return (begun == 1 ? reversal.between() : reversal.back())
-                    + (layout.returns() ? " Set the gauge to zero here." : "");
+                    + (layout.returns() ? Words.say("docket.set-the-gauge-to-zero-here") : "");
         }
         if (layout.kind() == LayoutKind.RINGS || layout.kind() == LayoutKind.LINES) {
             return next.number() > 1 && layout.zeroAt(next)
-                    ? "New " + (layout.kind() == LayoutKind.RINGS ? "section" : "line")
-                            + ": set the gauge to zero here."
+                    ? Words.say(
+                            "docket.new-set-the-gauge-to-zero-here",
+                            layout.kind() == LayoutKind.RINGS ? Words.say("docket.section") : Words.say("docket.line"))
                     : "";
         }
         if (!stepwise) {
             return "";
         }
         if (setUp.requirement().characteristic() == Characteristic.STRAIGHTNESS) {
-            return next.number() > 1 ? "Move it on: near foot where the far foot stood." : "Near foot at the start.";
+            return next.number() > 1
+                    ? Words.say("docket.move-it-on-near-foot-where-the")
+                    : Words.say("docket.near-foot-at-the-start");
         }
-        return next.number() > 1 ? "Set the gauge to zero at the place before, then read this one." : "";
+        return next.number() > 1 ? Words.say("docket.set-the-gauge-to-zero-at-the") : "";
     }
 
     /** The set-up, counted from 0, that begins at a station; 0 also where none does. */
@@ -275,10 +279,10 @@ public record DocketPage(
     public String bareUnits() {
         return setUp.sweep().gauges().stream()
                 .map(gauge -> gauge.readingUnit() == ReadingUnit.DIVISION
-                        ? "divisions of " + gauge.dial().graduation()
+                        ? Words.say("docket.divisions-of", gauge.dial().graduation())
                         : gauge.readingUnit().symbol())
                 .distinct()
-                .collect(Collectors.joining(" and "));
+                .collect(Collectors.joining(Words.say("docket.and")));
     }
 
     /** Who read what is shown, when and with what. */
@@ -381,7 +385,7 @@ public record DocketPage(
     /** What the columns of repeats are called. */
     public List<String> repeatNames() {
         return Repeats.sweeps(setUp).stream()
-                .map(sweep -> "sweep " + sweep.row().number())
+                .map(sweep -> Words.say("docket.sweep", sweep.row().number()))
                 .toList();
     }
 }

@@ -15,6 +15,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpLock;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,11 +53,11 @@ public class EvidenceService {
             throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         SweepRecord sweep = standing(setUp, sweepId);
-        SetAsideCause named = cause.orElseThrow(() -> new DocketConflict("Choose the cause."));
-        String why = SetUpLock.reason(reason, "Enter what happened");
+        SetAsideCause named = cause.orElseThrow(() -> new DocketConflict(Words.say("docket.choose-the-cause")));
+        String why = SetUpLock.reason(reason, Words.say("docket.enter-what-happened"));
         boolean own = sweep.allReadings().stream().allMatch(reading -> reading.takenBy() == by);
         if (!own && !checker(by)) {
-            throw new DocketConflict(sweep.readBy() + " read this sweep: only they or a checker can set it aside.");
+            throw new DocketConflict(Words.say("docket.read-this-sweep-only-they-or-a", sweep.readBy()));
         }
         if (setUp.blind()) {
             lock.requireOwnEyes(setUp, by);
@@ -132,7 +133,7 @@ public class EvidenceService {
         }
         lock.requireOwnEyes(setUp, by);
         String why = setUp.sweep().touched()
-                ? SetUpLock.reason(reason, "Enter how it was found that the needle goes the other way")
+                ? SetUpLock.reason(reason, Words.say("docket.enter-how-it-was-found-that-the"))
                 : "";
         lock.reopenProof(setUp, by);
         mapper.insertSign(setUp.sweep().row().id(), !setUp.sweep().outwards(), why, by, clock.instant());
@@ -158,11 +159,11 @@ public class EvidenceService {
             throw lock.changedMeanwhile(setUp.row());
         }
         if (!checker(by) || setUp.measuredBy().contains(by)) {
-            throw new DocketConflict("A checker who took none of these readings decides.");
+            throw new DocketConflict(Words.say("docket.a-checker-who-took-none-of-these"));
         }
         String why = reason.strip();
         if (why.isEmpty() || why.length() > LONGEST_DECISION) {
-            throw new DocketConflict("Enter the reason for the decision, in 400 characters at most.");
+            throw new DocketConflict(Words.say("docket.enter-the-reason-for-the-decision-in"));
         }
         lock.reopen(setUp, List.of(Step.VERDICT), by);
         mapper.insertDecision(setUp.row().id(), setUp.attempt().row().id(), attemptId, why, by, clock.instant());

@@ -15,6 +15,7 @@ import org.eskarn.app.docket.ZeroRow;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.page.Words;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,13 +50,13 @@ public class GaugeUseService {
             throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (setUp.sweep().touched()) {
-            throw new DocketConflict("Readings stand on this gauge: set the sweep aside first, then choose another.");
+            throw new DocketConflict(Words.say("docket.readings-stand-on-this-gauge-set-the"));
         }
         List<Offer> offers = new ArrayList<>();
         offers.add(offer(setUp, gaugeId, 1));
         if (setUp.requirement().secondGaugeKind().isPresent()) {
             if (secondId == null) {
-                throw new DocketConflict("Choose the gauge for the shaft as well.");
+                throw new DocketConflict(Words.say("docket.choose-the-gauge-for-the-shaft-as"));
             }
             offers.add(offer(setUp, secondId, 2));
         }
@@ -64,7 +65,10 @@ public class GaugeUseService {
                 ? null
                 : SetUpLock.reason(
                         reason,
-                        unfit.get(0).gauge().mark() + " is " + unfit.get(0).standing() + ": enter why it is used");
+                        Words.say(
+                                "docket.is-enter-why-it-is-used",
+                                unfit.get(0).gauge().mark(),
+                                unfit.get(0).standing()));
         lock.reopen(setUp, List.of(Step.GAUGE, Step.ZERO), by);
         mapper.setGauge(
                 setUp.sweep().row().id(),
@@ -81,8 +85,8 @@ public class GaugeUseService {
         Gauge gauge = gauges.find(gaugeId).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
         GaugeKind kind = GaugeChoice.kind(setUp.requirement(), gaugeNumber).orElseThrow();
         if (gauge.kind() != kind) {
-            throw new DocketConflict(
-                    gauge.mark() + " is a " + gauge.kind().title() + "; a " + kind.title() + " is required.");
+            throw new DocketConflict(Words.say(
+                    "docket.is-a-a-is-required", gauge.mark(), gauge.kind().title(), kind.title()));
         }
         Offer offer = GaugeChoice.offer(setUp.requirement(), gauge, LocalDate.now(clock));
         requireAble(offer);
@@ -91,7 +95,8 @@ public class GaugeUseService {
 
     private static void requireAble(Offer offer) throws DocketConflict {
         if (!offer.refusal().isEmpty()) {
-            throw new DocketConflict(offer.gauge().mark() + " cannot decide this: " + offer.refusal() + ".");
+            throw new DocketConflict(
+                    Words.say("docket.cannot-decide-this", offer.gauge().mark(), offer.refusal()));
         }
     }
 
@@ -99,13 +104,14 @@ public class GaugeUseService {
     void requireUsable(SetUp setUp) throws DocketConflict {
         for (Gauge gauge : setUp.sweep().gauges()) {
             if (gauge.missing()) {
-                throw new DocketConflict("No " + gauge.kind().title() + " is chosen: choose one first.");
+                throw new DocketConflict(Words.say(
+                        "docket.no-is-chosen-choose-one-first", gauge.kind().title()));
             }
             Offer offer = GaugeChoice.offer(setUp.requirement(), gauge, LocalDate.now(clock));
             requireAble(offer);
             if (offer.override() && setUp.sweep().row().overrideReason() == null) {
-                throw new DocketConflict(gauge.mark() + " is " + offer.standing()
-                        + ": choose another, or enter the reason for using it.");
+                throw new DocketConflict(
+                        Words.say("docket.is-choose-another-or-enter-the-reason", gauge.mark(), offer.standing()));
             }
         }
     }

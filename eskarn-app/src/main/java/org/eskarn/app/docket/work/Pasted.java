@@ -6,6 +6,7 @@ import java.util.List;
 import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.reading.EntryRejected;
 
 /**
@@ -30,17 +31,18 @@ public record Pasted(String text, List<Line> lines, String problem) {
         List<String> all = split(text);
         for (String typed : all.subList(0, Math.min(all.size(), MOST))) {
             int place = sweep.nextPlace() + lines.size();
-            String station = place > sweep.layout().places() ? "no station left" : sweep.placeName(place);
+            String station =
+                    place > sweep.layout().places() ? Words.say("docket.no-station-left") : sweep.placeName(place);
             lines.add(new Line(station, typed, problem(setUp, place, typed)));
         }
         int togo = ReadingService.placesToGo(sweep);
         String problem = "";
         if (all.isEmpty()) {
-            problem = "Nothing was pasted: paste a column of readings, one under the other.";
+            problem = Words.say("docket.nothing-was-pasted-paste-a-column-of");
         } else if (all.size() > togo) {
-            problem = "These are " + all.size() + " readings, but only " + togo + " places are to go: take some out.";
+            problem = Words.say("docket.these-are-readings-but-only-places-are", all.size(), togo);
         } else if (lines.stream().anyMatch(line -> !line.problem().isEmpty())) {
-            problem = "Not every line is a reading: put the marked ones right.";
+            problem = Words.say("docket.not-every-line-is-a-reading-put");
         }
         return new Pasted(text, lines, problem);
     }

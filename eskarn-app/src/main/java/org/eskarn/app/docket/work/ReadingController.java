@@ -6,6 +6,7 @@ import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.page.NotFound;
+import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -64,7 +65,7 @@ class ReadingController implements SetUpActions {
         }
         return answers.to(visit, () -> {
             if (all.isEmpty()) {
-                throw new DocketConflict("Nothing was pasted: paste a column of readings.");
+                throw new DocketConflict(Words.say("docket.nothing-was-pasted-paste-a-column-of-2"));
             }
             readings.takeAll(visit.number(), visit.position(), all, visit.by());
         });

@@ -15,6 +15,7 @@ import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.work.TypedReading.Meant;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.WholeSizeTyped;
 import org.eskarn.core.reading.AnswerParser;
 import org.eskarn.core.reading.Entry;
@@ -76,15 +77,16 @@ public class ReadingService {
         requireSamePlace(setUp, first);
         lock.requireOwnEyes(setUp, by);
         if (setUp.current() != Step.SWEEP) {
-            throw new DocketConflict("A reading is taken when all before the sweep is done: first "
-                    + setUp.current().title().toLowerCase(Locale.ROOT) + ".");
+            throw new DocketConflict(Words.say(
+                    "docket.a-reading-is-taken-when-all-before",
+                    setUp.current().title().toLowerCase(Locale.ROOT)));
         }
         if (setUp.unitUnseen()) {
-            throw new DocketConflict("Bare numbers are in another unit than the drawing: acknowledge that first.");
+            throw new DocketConflict(Words.say("docket.bare-numbers-are-in-another-unit-than"));
         }
         if (first.place() + readings.size() - 1 > sweep.layout().places()) {
             throw new DocketConflict(
-                    "There are " + readings.size() + " readings, but only " + placesToGo(sweep) + " places to go.");
+                    Words.say("docket.there-are-readings-but-only-places-to", readings.size(), placesToGo(sweep)));
         }
         for (TypedReading typed : readings) {
             Entry entry = parse(setUp, typed);
@@ -147,25 +149,27 @@ public class ReadingService {
     private void requireSamePlace(SetUp setUp, TypedReading typed) throws DocketConflict {
         SweepRecord sweep = setUp.sweep();
         if (sweep.row().id() != typed.sweepId()) {
-            throw new DocketConflict("%s began sweep %d at %s: “%s” was not taken."
-                    .formatted(
-                            sweep.row().begunByName(),
-                            sweep.row().number(),
-                            lock.time(sweep.row().begunAt()),
-                            typed.typed()));
+            throw new DocketConflict(Words.say(
+                    "docket.began-sweep-at-was-not-taken",
+                    sweep.row().begunByName(),
+                    sweep.row().number(),
+                    lock.time(sweep.row().begunAt()),
+                    typed.typed()));
         }
         Optional<ReadingRow> there = sweep.readings().stream()
                 .filter(reading -> reading.place() == typed.place())
                 .findFirst();
         if (there.isPresent()) {
             ReadingRow taken = there.get();
-            throw new DocketConflict("%s took that station at %s with %s: your “%s” was not taken."
-                    .formatted(taken.takenByName(), lock.time(taken.takenAt()), taken.typed(), typed.typed()));
+            throw new DocketConflict(Words.say(
+                    "docket.took-that-station-at-with-your-was",
+                    taken.takenByName(),
+                    lock.time(taken.takenAt()),
+                    taken.typed(),
+                    typed.typed()));
         }
         if (typed.place() != sweep.nextPlace()) {
-            throw new DocketConflict(
-                    "A reading before this one was not taken, so “%s” was not either: go on at the station shown."
-                            .formatted(typed.typed()));
+            throw new DocketConflict(Words.say("docket.a-reading-before-this-one-was-not", typed.typed()));
         }
     }
 
@@ -188,7 +192,7 @@ public class ReadingService {
                 || typed.place() > sweep.readings().size()) {
             throw lock.changedMeanwhile(setUp.row());
         }
-        String why = SetUpLock.reason(reason, "Enter why the reading is corrected");
+        String why = SetUpLock.reason(reason, Words.say("docket.enter-why-the-reading-is-corrected"));
         lock.requireOwnEyes(setUp, by);
         Entry entry = parse(setUp, typed);
         lock.reopenProof(setUp, by);
@@ -216,7 +220,7 @@ public class ReadingService {
             lock.reopenProof(setUp, by);
         }
         if (sweep.layout().size() >= WrittenLayout.MOST) {
-            throw new DocketConflict("A sweep holds 400 stations at most; this one is full.");
+            throw new DocketConflict(Words.say("docket.a-sweep-holds-400-stations-at-most"));
         }
         try {
             setUp.requirement().layout().written().hunted(typed);
@@ -255,7 +259,7 @@ public class ReadingService {
             throw lock.changedMeanwhile(setUp.row());
         }
         if (sweep.complete()) {
-            throw new DocketConflict("The sweep is complete: correct a reading with its reason instead.");
+            throw new DocketConflict(Words.say("docket.the-sweep-is-complete-correct-a-reading"));
         }
         lock.requireOwnEyes(setUp, by);
         mapper.takeBack(last.get().id(), by, clock.instant());

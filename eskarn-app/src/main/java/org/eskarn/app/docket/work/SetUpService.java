@@ -15,6 +15,7 @@ import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.docket.WaitsFor;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.verdict.Verdict.Because;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,10 +51,10 @@ public class SetUpService {
             gauges.requireUsable(setUp);
         }
         if (step == Step.ZERO && setUp.masterToSet().isPresent()) {
-            throw new DocketConflict("Set the zero on its master first; leaving that out needs a reason.");
+            throw new DocketConflict(Words.say("docket.set-the-zero-on-its-master-first"));
         }
         if (step == Step.VERDICT && !setUp.acceptable()) {
-            throw new DocketConflict("This sweep proves nothing, so its verdict cannot be accepted: sweep again.");
+            throw new DocketConflict(Words.say("docket.this-sweep-proves-nothing-so-its-verdict"));
         }
         mapper.insertStepDone(
                 setUp.row().id(), step.ofSweep() ? setUp.sweep().row().id() : null, step, by, clock.instant());
@@ -99,7 +100,7 @@ public class SetUpService {
             throw lock.changedMeanwhile(setUp.row());
         }
         if (!setUp.sweep().complete()) {
-            throw new DocketConflict("This sweep is not complete: finish it, or set it aside with its cause.");
+            throw new DocketConflict(Words.say("docket.this-sweep-is-not-complete-finish-it"));
         }
         lock.requireOwnEyes(setUp, by);
         mapper.insertSweep(
@@ -127,20 +128,19 @@ public class SetUpService {
             throw lock.changedMeanwhile(setUp.row());
         }
         if (!setUp.sweep().complete() || (second && !setUp.attempt().whole())) {
-            throw new DocketConflict("Finish the sweeps before: another attempt follows a whole one.");
+            throw new DocketConflict(Words.say("docket.finish-the-sweeps-before-another-attempt-follows"));
         }
         if (second && setUp.measuredBy().contains(by)) {
-            throw new DocketConflict(
-                    "You took readings of this yourself: a second inspector is one who took none of them.");
+            throw new DocketConflict(Words.say("docket.you-took-readings-of-this-yourself-a"));
         }
         String done = "";
         if (!second) {
             done = correction.strip();
             if (done.isEmpty() && !setUp.corrected()) {
-                throw new DocketConflict("Enter what was done to the part, for example “reground journal B”.");
+                throw new DocketConflict(Words.say("docket.enter-what-was-done-to-the-part"));
             }
             if (done.length() > SetUpLock.LONGEST_REASON) {
-                throw new DocketConflict("Describe the correction in 200 characters at most.");
+                throw new DocketConflict(Words.say("docket.describe-the-correction-in-200-characters-at"));
             }
         }
         mapper.insertAttempt(setUp.row().id(), kind, done, by, clock.instant());
@@ -163,7 +163,7 @@ public class SetUpService {
             throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (waitsFor.isPresent() && !setUp.sweep().complete()) {
-            throw new DocketConflict("Nothing can wait for another look before it was measured once.");
+            throw new DocketConflict(Words.say("docket.nothing-can-wait-for-another-look-before"));
         }
         mapper.setWaitsFor(setUp.row().id(), waitsFor.orElse(null), by);
     }
@@ -183,20 +183,20 @@ public class SetUpService {
             throw lock.changedMeanwhile(setUp.row());
         }
         if (step.filter(Step.PROVE::equals).isPresent() && setUp.verdict().because() == Because.REPEATS_TO_GO) {
-            throw new DocketConflict(VerdictWords.of(setUp, SetUpDisplay.figures(setUp))
-                            .line() + " before this can be judged: take it, or leave out the whole requirement.");
+            throw new DocketConflict(Words.say(
+                    "docket.before-this-can-be-judged-take-it",
+                    VerdictWords.of(setUp, SetUpDisplay.figures(setUp)).line()));
         }
         if (step.filter(Step.GAUGE::equals).isPresent()
                 && setUp.sweep().gauges().stream().anyMatch(Gauge::missing)) {
-            throw new DocketConflict("Without a gauge nothing can be read: leave out the whole requirement instead.");
+            throw new DocketConflict(Words.say("docket.without-a-gauge-nothing-can-be-read"));
         }
         boolean cautionUnread =
                 setUp.requirement().preparations().stream().anyMatch(line -> line.caution() && !setUp.ticked(line));
         if (step.filter(Step.PREPARE::equals).isPresent() && cautionUnread) {
-            throw new DocketConflict(
-                    "The cautions are read first; what is left of the preparation may then be left out.");
+            throw new DocketConflict(Words.say("docket.the-cautions-are-read-first-what-is"));
         }
-        String why = SetUpLock.reason(reason, "Enter why it is left out");
+        String why = SetUpLock.reason(reason, Words.say("docket.enter-why-it-is-left-out"));
         Long sweep = step.filter(Step::ofSweep).isPresent()
                 ? (Long) setUp.sweep().row().id()
                 : null;
@@ -230,7 +230,7 @@ public class SetUpService {
         }
         boolean known = setUp.requirement().preparations().stream().anyMatch(p -> p.id() == preparationId);
         if (!known || setUp.behindACaution(preparationId)) {
-            throw new DocketConflict("The cautions come first, one by one.");
+            throw new DocketConflict(Words.say("docket.the-cautions-come-first-one-by-one"));
         }
         mapper.insertPreparationDone(setUp.row().id(), preparationId, by, clock.instant());
     }

@@ -9,6 +9,7 @@ import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpLock;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.simulate.DialFace;
@@ -69,7 +70,7 @@ public class SimulatedGauge {
     public void put(int number, int position, Optional<Long> seed, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (!setUp.sweep().readings().isEmpty() || !possible(setUp)) {
-            throw new DocketConflict("The simulated indicator is put in place of a gauge before the first reading.");
+            throw new DocketConflict(Words.say("docket.the-simulated-indicator-is-put-in-place"));
         }
         mapper.setSimulated(setUp.row().id(), seed.orElse(null), BigDecimal.ZERO);
     }
@@ -84,7 +85,7 @@ public class SimulatedGauge {
         SetUp setUp = lock.unchanged(number, position, version, by);
         DialFace face = face(setUp).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
         if (!setUp.sweep().readings().isEmpty()) {
-            throw new DocketConflict("Readings stand on this zero: begin the sweep anew before the bezel is turned.");
+            throw new DocketConflict(Words.say("docket.readings-stand-on-this-zero-begin-the"));
         }
         // A hand sets a bezel to a fifth of a division.
         BigDecimal bezel = BigDecimal.valueOf(face.plunger())

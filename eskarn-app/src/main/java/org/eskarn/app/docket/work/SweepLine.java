@@ -9,6 +9,7 @@ import org.eskarn.app.docket.SetAsideRow;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 
 /**
  * One sweep in the list of all that may be seen.
@@ -60,14 +61,13 @@ public record SweepLine(
                 figure(sweep, figures),
                 sweep.assessment()
                         .returnCheck()
-                        .map(check -> readings.signed(check.error()) + (check.holds() ? "" : " out"))
+                        .map(check -> readings.signed(check.error()) + (check.holds() ? "" : Words.say("docket.out")))
                         .orElse(NONE),
                 sweep.readBy(),
                 !sweep.counts() && sweep.complete(),
                 aside == null
                         ? ""
-                        : "set aside: " + aside.cause().title() + "; " + aside.reason() + " (" + aside.setAsideByName()
-                                + ")",
+                        : Words.say("docket.set-aside", aside.cause().title(), aside.reason(), aside.setAsideByName()),
                 aside != null && attempt == setUp.attempt());
     }
 
@@ -86,9 +86,11 @@ public record SweepLine(
                 .filter(sweep -> sweep.setAside() == null && sweep.touched())
                 .map(sweep -> new Choice(
                         sweep.row().id(),
-                        "sweep " + sweep.row().number() + " · "
-                                + (sweep.complete() ? figure(sweep, figures) : "not complete") + " · "
-                                + sweep.readBy()))
+                        Words.say(
+                                "docket.sweep-2",
+                                sweep.row().number(),
+                                sweep.complete() ? figure(sweep, figures) : Words.say("docket.not-complete"),
+                                sweep.readBy())))
                 .toList();
     }
 
@@ -104,8 +106,11 @@ public record SweepLine(
         }
         Set<String> marks = new LinkedHashSet<>();
         read.forEach(sweep -> sweep.gauges().forEach(gauge -> marks.add(gauge.mark())));
-        return (read.size() > 1 ? read.size() + " sweeps by " : "read by ") + shown.readBy() + " with "
-                + String.join(" and ", marks);
+        return Words.say(
+                "docket.with",
+                read.size() > 1 ? Words.say("docket.sweeps-by", read.size()) : Words.say("docket.read-by"),
+                shown.readBy(),
+                String.join(Words.say("docket.and"), marks));
     }
 
     static String capital(String words) {

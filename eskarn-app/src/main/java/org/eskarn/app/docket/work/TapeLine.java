@@ -10,6 +10,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
@@ -45,7 +46,7 @@ public record TapeLine(String id, String kind, String number, String at, String 
             boolean answer = entry.filter(e -> e.unit() == ReadingUnit.ANSWER).isPresent();
             lines.add(new TapeLine(
                     "tape-" + place,
-                    (next ? "next" : "") + (isReturn ? " return" : ""),
+                    (next ? "next" : "") + (isReturn ? Words.say("docket.return") : ""),
                     (isReturn ? "↺ " : "") + station.number(),
                     station.name(),
                     sweep.replacedAt(place).stream().map(ReadingRow::typed).collect(Collectors.joining("  ")),

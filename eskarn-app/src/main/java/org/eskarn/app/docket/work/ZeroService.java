@@ -17,6 +17,7 @@ import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.gauge.GaugeStatus;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.Block;
 import org.eskarn.core.gauge.BlockStack;
 import org.eskarn.core.reading.Entry;
@@ -98,7 +99,7 @@ public class ZeroService {
             throws EntryRejected, DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (setUp.sweep().touched()) {
-            throw new DocketConflict("Readings stand on this zero: begin one more sweep for another zero.");
+            throw new DocketConflict(Words.say("docket.readings-stand-on-this-zero-begin-one"));
         }
         if (setUp.current() != Step.ZERO
                 || gaugeNumber < 1
@@ -109,7 +110,7 @@ public class ZeroService {
         Gauge master = gauges.find(masterId).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
         if (!usable(master)) {
             throw new DocketConflict(
-                    master.mark() + " is " + master.standing(LocalDate.now(clock)) + ": choose another master.");
+                    Words.say("docket.is-choose-another-master", master.mark(), master.standing(LocalDate.now(clock))));
         }
         Gauge gauge = setUp.sweep().gaugeAt(gaugeNumber);
         Chosen chosen = gauge.readsSizes() ? chosenForSizes(setUp, gauge, master) : chosen(setUp, master);
@@ -117,8 +118,11 @@ public class ZeroService {
         if (gauge.readsSizes() && read.abs().compareTo(FURTHEST_SIZE) > 0) {
             throw new EntryRejected(
                     EntryRejected.Reason.BEYOND_TRAVEL,
-                    "%s should read about %s on this master, not %s: choose the master it stands on."
-                            .formatted(gauge.mark(), length(chosen.size(), gauge.graduationUnit()), typed.strip()));
+                    Words.say(
+                            "docket.should-read-about-on-this-master-not",
+                            gauge.mark(),
+                            length(chosen.size(), gauge.graduationUnit()),
+                            typed.strip()));
         }
         mapper.deleteZero(setUp.sweep().row().id(), gaugeNumber);
         mapper.insertZero(
@@ -155,8 +159,7 @@ public class ZeroService {
         SetUp setUp = lock.unchanged(number, position, version, by);
         ZeroRow zero = setUp.sweep().zero(gaugeNumber).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
         if (zero.recheck() != null) {
-            throw new DocketConflict("The master was read again already, and read " + zero.recheck()
-                    + ": set the sweep aside if that was wrong.");
+            throw new DocketConflict(Words.say("docket.the-master-was-read-again-already-and", zero.recheck()));
         }
         lock.requireOwnEyes(setUp, by);
         Gauge gauge = setUp.sweep().gaugeAt(gaugeNumber);
@@ -183,11 +186,10 @@ public class ZeroService {
             return stack(master, setTo, 0);
         }
         double size = master.actualSize()
-                .orElseThrow(() -> new DocketConflict(master.mark() + " has no size in the register."));
+                .orElseThrow(() -> new DocketConflict(Words.say("docket.has-no-size-in-the-register", master.mark())));
         double deviation = size - setTo.micrometres();
         if (Math.abs(deviation) > FURTHEST * setTo.micrometres()) {
-            throw new DocketConflict(
-                    master.mark() + " is not near " + setTo + ": choose a master of that size, or build a stack.");
+            throw new DocketConflict(Words.say("docket.is-not-near-choose-a-master-of", master.mark(), setTo));
         }
         return new Chosen(master.mark() + ", " + master.name(), deviation, 0);
     }
@@ -202,7 +204,7 @@ public class ZeroService {
             return stack(master, length(size, master.graduationUnit()), size);
         }
         double size = master.actualSize()
-                .orElseThrow(() -> new DocketConflict(master.mark() + " has no size in the register."));
+                .orElseThrow(() -> new DocketConflict(Words.say("docket.has-no-size-in-the-register", master.mark())));
         return new Chosen(master.mark() + ", " + master.name(), 0, size);
     }
 
@@ -211,13 +213,16 @@ public class ZeroService {
                 setTo.amountIn(set.graduationUnit(), 6).stripTrailingZeros().toPlainString());
         BlockStack stack = gauges.blockSet(set).fewest(wanted, List.of()).stream()
                 .findFirst()
-                .orElseThrow(() -> new DocketConflict("A stack of " + wanted.toPlainString() + " "
-                        + set.graduationUnit().symbol() + " cannot be built from " + set.mark() + "."));
+                .orElseThrow(() -> new DocketConflict(Words.say(
+                        "docket.a-stack-of-cannot-be-built-from",
+                        wanted.toPlainString(),
+                        set.graduationUnit().symbol(),
+                        set.mark())));
         String blocks = stack.blocks().stream()
                 .map(Block::nominal)
                 .map(BigDecimal::toPlainString)
                 .collect(Collectors.joining(" + "));
-        return new Chosen("stack of " + set.mark() + ": " + blocks, stack.deviation(), size);
+        return new Chosen(Words.say("docket.stack-of", set.mark(), blocks), stack.deviation(), size);
     }
 
     private static Length length(double micrometres, LengthUnit unit) {

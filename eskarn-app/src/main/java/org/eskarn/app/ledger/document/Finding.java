@@ -1,5 +1,7 @@
 package org.eskarn.app.ledger.document;
 
+import org.eskarn.app.page.Words;
+
 /**
  * What is wrong with a document.
  *
@@ -9,24 +11,24 @@ public record Finding(Kind kind, String where) {
 
     public enum Kind {
         /** Its bytes are not those of its hash. */
-        ALTERED("the document was altered: it does not match its hash"),
+        ALTERED(Words.say("ledger.the-document-was-altered-it-does-not")),
         /** Number, previous hash or key beside it differ from those in it. */
-        FRAME("number, previous hash or key beside the document differ from those in it"),
-        UNKNOWN_KEY("it is signed with a key that is not among the public keys"),
-        SIGNATURE("its signature does not belong to it"),
-        GAP("document %s before it is missing"),
-        CHAIN("it does not continue the document before it"),
+        FRAME(Words.say("ledger.number-previous-hash-or-key-beside-the")),
+        UNKNOWN_KEY(Words.say("ledger.it-is-signed-with-a-key-that")),
+        SIGNATURE(Words.say("ledger.its-signature-does-not-belong-to-it")),
+        GAP(Words.say("ledger.document-s-before-it-is-missing")),
+        CHAIN(Words.say("ledger.it-does-not-continue-the-document-before")),
         /** The heads kept outside name a document that is not there. */
-        CUT("the end is missing: the heads file names document %s"),
+        CUT(Words.say("ledger.the-end-is-missing-the-heads-file")),
         /** The heads kept outside name another document of this number. */
-        REWRITTEN("the heads file names another document of this number: history was rewritten"),
+        REWRITTEN(Words.say("ledger.the-heads-file-names-another-document-of")),
         /** The rows in the database do not say what the document says. */
-        ROWS("the database no longer says what the document says: %s"),
+        ROWS(Words.say("ledger.the-database-no-longer-says-what-the")),
         /** A docket is closed as signed, and nothing says what was signed. */
-        NO_DOCUMENT("docket %s is closed as signed, and there is no document of it"),
+        NO_DOCUMENT(Words.say("ledger.docket-s-is-closed-as-signed-and")),
         /** The rows cannot even be read. */
-        UNREADABLE("its record in the database can no longer be read"),
-        NO_DOCKET("its docket is no longer in the database");
+        UNREADABLE(Words.say("ledger.its-record-in-the-database-can-no")),
+        NO_DOCKET(Words.say("ledger.its-docket-is-no-longer-in-the"));
 
         private final String words;
 

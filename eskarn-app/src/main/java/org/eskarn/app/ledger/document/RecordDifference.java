@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.eskarn.app.page.Words;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -50,7 +51,7 @@ public final class RecordDifference {
         }
         return signed.equals(now) || (text(signed).equals(ABSENT) && text(now).equals(ABSENT))
                 ? Optional.empty()
-                : Optional.of(path + ": signed “" + text(signed) + "”, now “" + text(now) + "”");
+                : Optional.of(Words.say("ledger.signed-now", path, text(signed), text(now)));
     }
 
     private static Optional<String> elements(String path, JsonNode signed, JsonNode now) {

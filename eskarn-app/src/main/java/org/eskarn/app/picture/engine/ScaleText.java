@@ -2,6 +2,7 @@ package org.eskarn.app.picture.engine;
 
 import java.util.Locale;
 import java.util.Optional;
+import org.eskarn.app.page.Words;
 
 /** Magnifications and plain numbers as drawings say them. */
 public final class ScaleText {
@@ -10,7 +11,9 @@ public final class ScaleText {
 
     /** The magnification as a number, or else by the bar. */
     public static String times(Optional<Double> magnification) {
-        return magnification.map(m -> "drawn × " + grouped(m)).orElse("magnified as the bar shows");
+        return magnification
+                .map(m -> Words.say("picture.drawn", grouped(m)))
+                .orElse(Words.say("picture.magnified-as-the-bar-shows"));
     }
 
     public static String grouped(double magnification) {

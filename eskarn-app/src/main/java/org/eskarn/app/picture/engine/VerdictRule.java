@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.FitReduction;
 import org.eskarn.core.evaluation.Reduction;
 import org.eskarn.core.verdict.Bounds;
@@ -111,7 +112,9 @@ public record VerdictRule(
     public String limitLabel() {
         return notches.isEmpty()
                 ? "none"
-                : notches.stream().map(Notch::label).collect(java.util.stream.Collectors.joining(" to "));
+                : notches.stream()
+                        .map(Notch::label)
+                        .collect(java.util.stream.Collectors.joining(Words.say("picture.to")));
     }
 
     /** The ends of a scale, in the unit of the display. */
@@ -213,7 +216,7 @@ public record VerdictRule(
             return "";
         }
         String figure = display.amount(verdict.value());
-        return verdict.because() == Because.UNFINISHED ? figure + " so far" : figure;
+        return verdict.because() == Because.UNFINISHED ? Words.say("picture.so-far", figure) : figure;
     }
 
     private static int steps(Scale scale) {

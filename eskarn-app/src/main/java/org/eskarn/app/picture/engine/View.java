@@ -1,11 +1,13 @@
 package org.eskarn.app.picture.engine;
 
+import org.eskarn.app.page.Words;
+
 /** How heights are looked at. */
 public enum View {
-    AS_READ("as read", false, false),
-    LEVELLED("tilt taken out", true, false),
+    AS_READ(Words.say("picture.as-read"), false, false),
+    LEVELLED(Words.say("picture.tilt-taken-out"), true, false),
     RAISED("raised", false, true),
-    RAISED_LEVELLED("raised, tilt taken out", true, true);
+    RAISED_LEVELLED(Words.say("picture.raised-tilt-taken-out"), true, true);
 
     private final String title;
     private final boolean levelled;

@@ -3,6 +3,7 @@ package org.eskarn.app.picture.fit;
 import java.util.ArrayList;
 import java.util.List;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.RoundSteps;
 import org.eskarn.app.picture.engine.ScaleText;
@@ -66,9 +67,10 @@ public final class ClearanceDrawing {
         feet(sketch, places, mean, distances);
         ends(sketch, pair, tight, loose, display);
         return sketch.drawn(
-                "Clearance along the length, hole less shaft",
-                "bars: tightest to loosest · petrol: the mean · brass: no clearance"
-                        + (wanted.open() ? "" : " · dashed: wanted"));
+                Words.say("picture.clearance-along-the-length-hole-less-shaft"),
+                Words.say(
+                        "picture.bars-tightest-to-loosest-petrol-the-mean",
+                        wanted.open() ? "" : Words.say("picture.dashed-wanted")));
     }
 
     private static double y(double clearance, double top, double foot) {
@@ -96,7 +98,7 @@ public final class ClearanceDrawing {
                     400,
                     (i > 0 ? "+" : "") + ScaleText.plain(i * step) + (i == 0 ? " " + display.symbol() : ""));
         }
-        sketch.text("d-fill-quiet", new Xy(RIGHT, TOP - 14), "end", LETTERS, 400, "upwards: looser");
+        sketch.text("d-fill-quiet", new Xy(RIGHT, TOP - 14), "end", LETTERS, 400, Words.say("picture.upwards-looser"));
     }
 
     private static void limits(Sketch sketch, Bounds wanted, double top, double foot, Display display) {
@@ -120,7 +122,12 @@ public final class ClearanceDrawing {
             }
         }
         sketch.text(
-                "d-fill-quiet", new Xy(RIGHT, FOOT + 44), "end", LETTERS, 400, "from the end, " + distances.symbol());
+                "d-fill-quiet",
+                new Xy(RIGHT, FOOT + 44),
+                "end",
+                LETTERS,
+                400,
+                Words.say("picture.from-the-end", distances.symbol()));
     }
 
     private static void ends(Sketch sketch, MatedSizes pair, List<Xy> tight, List<Xy> loose, Display display) {

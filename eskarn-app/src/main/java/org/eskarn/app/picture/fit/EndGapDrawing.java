@@ -2,6 +2,7 @@ package org.eskarn.app.picture.fit;
 
 import java.util.List;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Xy;
@@ -47,9 +48,12 @@ public final class EndGapDrawing {
         cap(sketch, FACE - standsOff, spigotTo);
         mark(sketch, crush ? FACE - standsOff : spigotTo, crush ? FACE : stackFrom, crush, gap, display);
         return sketch.drawn(
-                "Cut along the axis, the shoulder at the right",
-                "not to scale · "
-                        + (crush ? "the cap stands off its face by the crush" : "the gap is drawn larger than it is"));
+                Words.say("picture.cut-along-the-axis-the-shoulder-at"),
+                Words.say(
+                        "picture.not-to-scale",
+                        crush
+                                ? Words.say("picture.the-cap-stands-off-its-face-by")
+                                : Words.say("picture.the-gap-is-drawn-larger-than-it")));
     }
 
     private static void housing(Sketch sketch) {
@@ -112,7 +116,8 @@ public final class EndGapDrawing {
                 "middle",
                 15,
                 700,
-                (crush ? "crush " : "gap ") + display.amount(Math.abs(gap)) + " " + display.symbol());
+                (crush ? Words.say("picture.crush") : Words.say("picture.gap")) + display.amount(Math.abs(gap)) + " "
+                        + display.symbol());
     }
 
     private static List<Xy> box(double left, double top, double right, double foot) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.RoundSteps;
 import org.eskarn.app.picture.engine.ScaleText;
@@ -94,10 +95,7 @@ public final class LadderDrawing {
         if (clearance) {
             arrows(sketch, scale, zones, display);
         }
-        return sketch.drawn(
-                title,
-                "deviations from nominal in " + display.symbol()
-                        + ", to scale among themselves · brass: the nominal · triangles: measured");
+        return sketch.drawn(title, Words.say("picture.deviations-from-nominal-in-to-scale-among", display.symbol()));
     }
 
     /** A hole or shaft with its class, where it has one. */

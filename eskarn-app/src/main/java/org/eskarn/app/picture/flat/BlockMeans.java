@@ -3,6 +3,7 @@ package org.eskarn.app.picture.flat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Facets;
 
 /**
@@ -52,7 +53,7 @@ record BlockMeans(Facets facets, double[] heights, int block) {
 
     /** What was drawn together, for the line below; empty for nothing. */
     String said() {
-        return block > 1 ? " · drawn from the means of " + block + " × " + block + " readings" : "";
+        return block > 1 ? Words.say("picture.drawn-from-the-means-of-readings", block, block) : "";
     }
 
     /** The middles of the blocks, those at both ends drawn out to the first and last place. */

@@ -3,6 +3,7 @@ package org.eskarn.app.picture.flat;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.core.flat.Difference;
 import org.eskarn.core.flat.Facets;
@@ -52,7 +53,7 @@ public record Changes(Difference difference, String headline, Optional<Picture> 
     private static Picture map(
             String name, Sweep now, Facets facets, Difference difference, Display display, boolean raised) {
         Plate plate = new Plate(
-                name + ", what changed",
+                Words.say("picture.what-changed", name),
                 now.layout().stations(),
                 now.layout().unit().millimetres(),
                 difference.change(),
@@ -60,21 +61,25 @@ public record Changes(Difference difference, String headline, Optional<Picture> 
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
-                "now less before");
+                Words.say("picture.now-less-before"));
         return raised ? RaisedDrawing.of(plate, display) : PlateDrawing.of(plate, display);
     }
 
     private static String headline(Difference difference, List<Station> stations, Display display) {
         double largest = difference.change()[difference.largest()];
         if (largest == 0) {
-            return "Nothing changed.";
+            return Words.say("picture.nothing-changed");
         }
-        return "Largest change: " + display.signed(largest) + " " + display.symbol() + " at "
-                + stations.get(difference.largest()).name() + ", so it reads "
-                + (largest < 0 ? "lower" : "higher") + " there now; mean " + display.signed(difference.mean()) + " "
-                + display.symbol()
-                + (difference.onBorder()
-                        ? ", each levelled to its own border."
-                        : ", as both were read on their zeros.");
+        return Words.say(
+                "picture.largest-change-at-so-it-reads-there",
+                display.signed(largest),
+                display.symbol(),
+                stations.get(difference.largest()).name(),
+                largest < 0 ? Words.say("picture.lower") : Words.say("picture.higher"),
+                display.signed(difference.mean()),
+                display.symbol(),
+                difference.onBorder()
+                        ? Words.say("picture.each-levelled-to-its-own-border")
+                        : Words.say("picture.as-both-were-read-on-their-zeros"));
     }
 }

@@ -1,6 +1,7 @@
 package org.eskarn.app.picture.flat;
 
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Xy;
@@ -30,7 +31,8 @@ public final class GuideDrawing {
         Xy front = new Xy(FRONT, GUIDE - half);
         Xy back = new Xy(BACK, GUIDE + half);
         sketch.line(Sketch.BRASS, 2, new Xy(BACK - 30, OTHER), new Xy(FRONT + 30, OTHER));
-        sketch.text("d-fill-brass", new Xy(BACK - 30, OTHER - 12), "start", 14, 700, "the other line");
+        sketch.text(
+                "d-fill-brass", new Xy(BACK - 30, OTHER - 12), "start", 14, 700, Words.say("picture.the-other-line"));
         sketch.area(
                 Sketch.STONE,
                 java.util.List.of(front, back, new Xy(back.x(), back.y() + 34), new Xy(front.x(), front.y() + 34)));
@@ -52,7 +54,7 @@ public final class GuideDrawing {
                         screwInFront ? "start" : "end",
                         13,
                         400,
-                        "turns here");
+                        Words.say("picture.turns-here"));
         boolean towards = move > 0 != screwInFront;
         if (Math.abs(move) > display.finest() / 2) {
             double y = GUIDE + 17;
@@ -65,13 +67,19 @@ public final class GuideDrawing {
                     screwInFront ? "end" : "start",
                     15,
                     700,
-                    display.amount(Math.abs(move)) + " " + display.symbol() + " at the screw, "
-                            + (towards ? "towards it" : "away from it"));
+                    Words.say(
+                            "picture.at-the-screw",
+                            display.amount(Math.abs(move)),
+                            display.symbol(),
+                            towards ? Words.say("picture.towards-it") : Words.say("picture.away-from-it")));
         }
         sketch.scaleBar(new Xy(40, GUIDE + 40), ROOM, scale, true, display);
         return sketch.drawn(
-                name + ", seen from above",
-                (opening > 0 ? "opens" : opening < 0 ? "closes" : "parallel")
-                        + " towards the back · opening magnified, the bar is the scale");
+                Words.say("picture.seen-from-above", name),
+                Words.say(
+                        "picture.towards-the-back-opening-magnified-the-bar",
+                        opening > 0
+                                ? Words.say("picture.opens")
+                                : opening < 0 ? Words.say("picture.closes") : Words.say("picture.parallel")));
     }
 }

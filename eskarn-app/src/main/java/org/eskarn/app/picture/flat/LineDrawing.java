@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.RoundSteps;
 import org.eskarn.app.picture.engine.ScaleText;
@@ -120,20 +121,23 @@ public final class LineDrawing {
                 display);
         double along = (upright ? FOOT - TOP - 28 : RIGHT - LEFT - EDGE) / Math.max(to - from, 1e-9) / 1000;
         return sketch.drawn(
-                subject.name() + ", from " + subject.seenFrom(),
-                (upright ? "height" : "length") + " to scale · deviation × "
-                        + ScaleText.grouped(RoundSteps.atMost(scale / along * 1.02))
-                        + (levelled ? " · slope taken out" : "") + meaning());
+                Words.say("picture.from-2", subject.name(), subject.seenFrom()),
+                Words.say(
+                        "picture.to-scale-deviation",
+                        upright ? Words.say("picture.height") : Words.say("picture.length"),
+                        ScaleText.grouped(RoundSteps.atMost(scale / along * 1.02)),
+                        levelled ? Words.say("picture.slope-taken-out") : "",
+                        meaning()));
     }
 
     private String meaning() {
         return switch (subject.terms().characteristic()) {
-            case SQUARENESS -> " · the gauge stands on the left; brass: square";
-            case BORES_IN_LINE -> " · petrol: axis of the first bore, carried on";
+            case SQUARENESS -> Words.say("picture.the-gauge-stands-on-the-left-brass");
+            case BORES_IN_LINE -> Words.say("picture.petrol-axis-of-the-first-bore-carried");
             default ->
                 reduction.lines().get(reduction.worst()).zone().isPresent()
-                        ? " · petrol: the zone and what holds it"
-                        : " · petrol: least squares line";
+                        ? Words.say("picture.petrol-the-zone-and-what-holds-it")
+                        : Words.say("picture.petrol-least-squares-line");
         };
     }
 
@@ -159,9 +163,10 @@ public final class LineDrawing {
             double x = at(from, 0).x();
             sketch.line(Sketch.INK, 2, new Xy(LEFT - 20, FOOT), new Xy(RIGHT, FOOT));
             sketch.line(Sketch.BRASS, 1.6, new Xy(x, FOOT), new Xy(x, TOP - 8));
-            sketch.text("d-fill-brass", new Xy(x, TOP - 16), "middle", 13, 700, "square to the base");
+            sketch.text(
+                    "d-fill-brass", new Xy(x, TOP - 16), "middle", 13, 700, Words.say("picture.square-to-the-base"));
             sketch.text("d-fill-quiet", new Xy(RIGHT, FOOT + 20), "end", 13, 400, "base");
-            sketch.text("d-fill-quiet", new Xy(LEFT - 20, TOP + 4), "start", 13, 400, "gauge side");
+            sketch.text("d-fill-quiet", new Xy(LEFT - 20, TOP + 4), "start", 13, 400, Words.say("picture.gauge-side"));
         }
     }
 

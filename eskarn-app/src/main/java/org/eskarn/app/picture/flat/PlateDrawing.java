@@ -8,6 +8,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.ScaleText;
 import org.eskarn.app.picture.engine.Sketch;
@@ -115,10 +116,14 @@ public final class PlateDrawing {
         key(sketch);
         downhill(sketch);
         return sketch.drawn(
-                plate.title() + ", seen from above",
-                "positions to scale · " + plate.called() + " in " + display.symbol() + ", dark is " + high
-                        + drawn.said()
-                        + (plate.contacts().isEmpty() ? "" : " · ▲ ▼ hold the zone"));
+                Words.say("picture.seen-from-above", plate.title()),
+                Words.say(
+                        "picture.positions-to-scale-in-dark-is",
+                        plate.called(),
+                        display.symbol(),
+                        high,
+                        drawn.said(),
+                        plate.contacts().isEmpty() ? "" : Words.say("picture.hold-the-zone")));
     }
 
     /** Paints the face, and returns the contour of each level. */
@@ -221,7 +226,8 @@ public final class PlateDrawing {
             Xy at = spots.get(i);
             sketch.dot("d-fill-ink", at, 4);
             double x = Math.min(Math.max(at.x(), LEFT + 30), RIGHT - 30);
-            String said = display.signed(plate.heights()[i]) + (i == highest ? " high" : " low");
+            String said = display.signed(plate.heights()[i])
+                    + (i == highest ? Words.say("picture.high") : Words.say("picture.low"));
             Xy above = new Xy(x, at.y() - 8);
             Xy place = room.take(above, "middle", 14, said) ? above : new Xy(x, at.y() + 20);
             sketch.text("d-fill-ink", place, "middle", 14, 700, said);
@@ -270,7 +276,7 @@ public final class PlateDrawing {
             sketch.circle(Sketch.BRASS, 3, "", at, 13);
             String anchor = at.x() < 140 ? "start" : at.x() > 500 ? "end" : "middle";
             boolean back = plate.heights().length == plate.stations().size();
-            String said = (back ? "return to " : "next: ") + station.name();
+            String said = (back ? Words.say("picture.return-to") : Words.say("picture.next")) + station.name();
             Xy beside = new Xy(at.x(), at.y() < TOP + MARGIN + 16 ? at.y() + 38 : at.y() - 28);
             room.take(beside, anchor, 14, said);
             sketch.text("d-fill-brass", beside, anchor, 14, 700, said);

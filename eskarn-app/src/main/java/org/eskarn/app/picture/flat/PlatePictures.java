@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.core.evaluation.Assessment;
@@ -36,7 +37,7 @@ public final class PlatePictures {
                 contacts,
                 levelled || !whole ? Optional.empty() : heights.tilt(),
                 assessment.sweep().next(),
-                levelled ? "heights, tilt taken out" : "heights from the zero");
+                levelled ? Words.say("picture.heights-tilt-taken-out") : Words.say("picture.heights-from-the-zero"));
     }
 
     /** Of the readings as far as they go, where nothing can be computed yet. */
@@ -50,7 +51,7 @@ public final class PlatePictures {
                 List.of(),
                 Optional.empty(),
                 assessment.sweep().next(),
-                "heights from the zero");
+                Words.say("picture.heights-from-the-zero"));
     }
 
     /** What a wheel has cleaned: heights above where it stands are clean, what is below is still to go. */
@@ -64,8 +65,8 @@ public final class PlatePictures {
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
-                "heights from where the wheel stands");
-        return PlateDrawing.parted(plate, display, "to go", "clean");
+                Words.say("picture.heights-from-where-the-wheel-stands"));
+        return PlateDrawing.parted(plate, display, Words.say("picture.to-go"), "clean");
     }
 
     /** Readings to come, with what is put under where. */
@@ -81,7 +82,7 @@ public final class PlatePictures {
         }
         return PlateDrawing.of(
                 new Plate(
-                        subject.name() + " as it will be",
+                        Words.say("picture.as-it-will-be", subject.name()),
                         assessment.sweep().layout().stations(),
                         perPlace(assessment),
                         packing.predicted(),
@@ -89,7 +90,7 @@ public final class PlatePictures {
                         List.of(),
                         Optional.empty(),
                         Optional.empty(),
-                        "readings to come (squares: supports, plus is up)",
+                        Words.say("picture.readings-to-come-squares-supports-plus-is"),
                         marks),
                 display);
     }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.RoundSteps;
 import org.eskarn.app.picture.engine.ScaleText;
@@ -87,13 +88,15 @@ public final class RaisedDrawing {
             sketch.area(ramp.look(ramp.tone(mean(t, corners))), piece).closed(Sketch.QUIET, 0.6, piece);
         }
         said(sketch);
-        sketch.text("d-fill-quiet", new Xy(LEFT, FOOT + 40), "start", 13, 400, "front left");
+        sketch.text("d-fill-quiet", new Xy(LEFT, FOOT + 40), "start", 13, 400, Words.say("picture.front-left"));
         sketch.scaleBar(new Xy(612, FOOT), raised * 0.6, perMicrometre, true, display);
         return sketch.drawn(
-                plate.title() + ", raised, seen from the front",
-                "heights × " + ScaleText.grouped(1000 * perMicrometre / perMillimetre) + " · " + plate.called()
-                        + ", dark is high"
-                        + drawn.said());
+                Words.say("picture.raised-seen-from-the-front", plate.title()),
+                Words.say(
+                        "picture.heights-dark-is-high",
+                        ScaleText.grouped(1000 * perMicrometre / perMillimetre),
+                        plate.called(),
+                        drawn.said()));
     }
 
     /** Whole cells where there are many, triangles where there are few. */
@@ -119,8 +122,8 @@ public final class RaisedDrawing {
 
     private void said(Sketch sketch) {
         if (ramp.highest() > ramp.lowest()) {
-            said(sketch, plate.highest(), -10, " high, ");
-            said(sketch, plate.lowest(), 20, " low, ");
+            said(sketch, plate.highest(), -10, Words.say("picture.high-2"));
+            said(sketch, plate.lowest(), 20, Words.say("picture.low-2"));
         }
     }
 

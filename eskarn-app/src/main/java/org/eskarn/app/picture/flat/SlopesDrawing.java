@@ -2,6 +2,7 @@ package org.eskarn.app.picture.flat;
 
 import java.util.List;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Subject;
@@ -60,15 +61,17 @@ public final class SlopesDrawing {
         sketch.scaleBar(new Xy(34, FOOT - 10), panel * 0.3, scale, true, display);
         return sketch.drawn(
                 subject.name() + ", "
-                        + (shown < reduction.slopes().size() ? "the first " + shown + " pairs" : "pair by pair"),
-                "slopes magnified, the bar is the scale · brass: " + datum());
+                        + (shown < reduction.slopes().size()
+                                ? Words.say("picture.the-first-pairs", shown)
+                                : Words.say("picture.pair-by-pair")),
+                Words.say("picture.slopes-magnified-the-bar-is-the-scale", datum()));
     }
 
     private String datum() {
         return switch (what) {
-            case PARALLELISM_OF_AXIS -> "parallel to the face";
-            case PARALLELISM_OF_LINES -> "the line the gauge goes along";
-            default -> "the straightedge or arbor it is compared with";
+            case PARALLELISM_OF_AXIS -> Words.say("picture.parallel-to-the-face");
+            case PARALLELISM_OF_LINES -> Words.say("picture.the-line-the-gauge-goes-along");
+            default -> Words.say("picture.the-straightedge-or-arbor-it-is-compared");
         };
     }
 
@@ -111,9 +114,11 @@ public final class SlopesDrawing {
         }
         boolean plus = slope.rise() > 0;
         return switch (what) {
-            case PARALLELISM_OF_LINES -> plus ? ", opens to the back" : ", closes to the back";
-            case PARALLELISM_OF_AXIS -> plus ? ", far end nearer" : ", far end further";
-            default -> plus ? ", other side higher" : ", other side lower";
+            case PARALLELISM_OF_LINES ->
+                plus ? Words.say("picture.opens-to-the-back") : Words.say("picture.closes-to-the-back");
+            case PARALLELISM_OF_AXIS ->
+                plus ? Words.say("picture.far-end-nearer") : Words.say("picture.far-end-further");
+            default -> plus ? Words.say("picture.other-side-higher") : Words.say("picture.other-side-lower");
         };
     }
 
@@ -158,6 +163,9 @@ public final class SlopesDrawing {
                 "middle",
                 14,
                 700,
-                "resultant " + display.amount(Math.hypot(upright.scaled(), level.scaled())) + " " + display.symbol());
+                Words.say(
+                        "picture.resultant",
+                        display.amount(Math.hypot(upright.scaled(), level.scaled())),
+                        display.symbol()));
     }
 }

@@ -3,6 +3,7 @@ package org.eskarn.app.picture.round;
 import java.util.ArrayList;
 import java.util.List;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Xy;
@@ -41,7 +42,7 @@ public final class ConvergenceDrawing {
                     "end",
                     13,
                     400,
-                    "limit " + display.amount(upper) + " " + display.symbol());
+                    Words.say("picture.limit-2", display.amount(upper), display.symbol()));
         }
         List<Xy> points = new ArrayList<>();
         for (int i = 0; i < movements.size(); i++) {
@@ -59,12 +60,14 @@ public final class ConvergenceDrawing {
                     14,
                     best ? 700 : 400,
                     display.amount(movements.get(i)));
-            String label = i == 0 ? "found" : "step " + i;
+            String label = i == 0 ? "found" : Words.say("picture.step", i);
             sketch.text("d-fill-quiet", new Xy(at.x(), FOOT + 22), "middle", 13, 400, label);
             if (i > 0 && i <= places.size()) {
                 sketch.text("d-fill-quiet", new Xy(at.x(), FOOT + 40), "middle", 12, 400, places.get(i - 1));
             }
         }
-        return sketch.drawn("Movement after each step, " + display.symbol(), "the best step stands bold");
+        return sketch.drawn(
+                Words.say("picture.movement-after-each-step", display.symbol()),
+                Words.say("picture.the-best-step-stands-bold"));
     }
 }

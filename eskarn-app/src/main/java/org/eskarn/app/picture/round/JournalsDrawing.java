@@ -1,6 +1,7 @@
 package org.eskarn.app.picture.round;
 
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Subject;
@@ -60,8 +61,9 @@ public final class JournalsDrawing {
         }
         sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
         return sketch.drawn(
-                subject.name() + ", centres of its sections, seen from " + subject.seenFrom(),
-                "cross: the axis · arrows: to each centre, magnified as the bar shows"
-                        + (limit > 0 ? " · dashed: limit, as an offset" : ""));
+                Words.say("picture.centres-of-its-sections-seen-from", subject.name(), subject.seenFrom()),
+                Words.say(
+                        "picture.cross-the-axis-arrows-to-each-centre",
+                        limit > 0 ? Words.say("picture.dashed-limit-as-an-offset") : ""));
     }
 }

@@ -1,6 +1,7 @@
 package org.eskarn.app.picture.round;
 
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Subject;
@@ -28,14 +29,14 @@ public final class MoveDrawing {
         sketch.arrow(Sketch.PETROL, "d-fill-petrol", 5, now, then);
         sketch.circle(Sketch.INK, 2, "", now, 6);
         sketch.dot("d-fill-ink", then, 5);
-        label(sketch, now, "centre now");
+        label(sketch, now, Words.say("picture.centre-now"));
         if (Math.hypot(now.x() - then.x(), now.y() - then.y()) > 34) {
             label(sketch, then, "then");
         }
         sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
         return sketch.drawn(
-                subject.name() + ", seen from " + subject.seenFrom(),
-                "brass cross: the axis · ring: the centre now · arrow: the move, magnified as the bar shows");
+                Words.say("picture.seen-from", subject.name(), subject.seenFrom()),
+                Words.say("picture.brass-cross-the-axis-ring-the-centre"));
     }
 
     private static void label(Sketch sketch, Xy at, String text) {

@@ -2,6 +2,7 @@ package org.eskarn.app.picture.round;
 
 import java.util.List;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Subject;
@@ -106,16 +107,17 @@ public final class PitchDrawing {
             sketch.scaleBar(new Xy(60, 452), LONGEST, scale, false, display);
         }
         return sketch.drawn(
-                subject.name() + ", seen from " + subject.seenFrom(),
-                "circles: where they should be · arrows: error from the start on, magnified as the bar shows · plus is "
-                        + (ring ? "clockwise" : "to the right"));
+                Words.say("picture.seen-from", subject.name(), subject.seenFrom()),
+                Words.say(
+                        "picture.circles-where-they-should-be-arrows-error",
+                        ring ? Words.say("picture.clockwise") : Words.say("picture.to-the-right")));
     }
 
     private String next() {
         return assessment
                 .sweep()
                 .next()
-                .map(station -> "next: " + station.name())
+                .map(station -> Words.say("picture.next-2", station.name()))
                 .orElse("");
     }
 

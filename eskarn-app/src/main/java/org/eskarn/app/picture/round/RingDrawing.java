@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.RoundSteps;
 import org.eskarn.app.picture.engine.ScaleText;
 import org.eskarn.app.picture.engine.Xy;
@@ -78,7 +79,8 @@ public final class RingDrawing {
             String featureName,
             String seenFrom,
             Optional<Length> nominal) {
-        return new RingDrawing(requirement, assessment, display, nominal).draw(featureName + ", seen from " + seenFrom);
+        return new RingDrawing(requirement, assessment, display, nominal)
+                .draw(Words.say("picture.seen-from", featureName, seenFrom));
     }
 
     private RingPicture draw(String title) {
@@ -106,7 +108,7 @@ public final class RingDrawing {
                         .map(this::arrow)
                         .orElse(null),
                 sweep.next().map(this::next).orElse(null),
-                "angles run clockwise · deviation " + ScaleText.times(magnification) + limitLine(),
+                Words.say("picture.angles-run-clockwise-deviation", ScaleText.times(magnification), limitLine()),
                 barDeviation * scale,
                 ScaleText.plain(display.of(barDeviation)) + " " + display.symbol(),
                 centre().map(centre -> offsetLine(centre.offset(), display)));
@@ -114,19 +116,19 @@ public final class RingDrawing {
 
     /** The offset in words: amount, degrees and clock, or that it has no direction. */
     public static String offsetLine(Offset offset, Display display) {
-        String amount = "off " + display.amount(offset.amount()) + " " + display.symbol();
+        String amount = Words.say("picture.off", display.amount(offset.amount()), display.symbol());
         return offset.directed()
-                ? amount + " towards " + Math.round(offset.degrees()) % 360 + "° · " + offset.clock() + " o’clock"
-                : amount + ", no direction clear of the scatter";
+                ? Words.say("picture.towards-oclock", amount, Math.round(offset.degrees()) % 360, offset.clock())
+                : Words.say("picture.no-direction-clear-of-the-scatter", amount);
     }
 
     private String limitLine() {
         if (requirement.bounds().open()) {
             return "";
         }
-        return " · dashed: limit "
-                + (requirement.limit().words() + " " + requirement.statedAs().word()).strip()
-                + " about the fitted size";
+        return Words.say(
+                "picture.dashed-limit-about-the-fitted-size",
+                (requirement.limit().words() + " " + requirement.statedAs().word()).strip());
     }
 
     private Optional<Centre> centre() {
@@ -208,7 +210,7 @@ public final class RingDrawing {
                             : r.movement().lowest() == index ? "low" : "")
                     .orElse("");
             // A station found while hunting has no room for its angle on the disc; it is said with its reading.
-            String word = hunted ? (extreme + " at " + degrees(stations.get(i))).strip() : extreme;
+            String word = hunted ? (Words.say("picture.at", extreme, degrees(stations.get(i)))).strip() : extreme;
             boolean room = stations.size() <= MOST_LABELLED || !word.isEmpty() || i == readings.size() - 1;
             // At the return, station 1 carries the pointer's words instead.
             boolean labelled = room && !(i == 0 && atReturn());
@@ -252,7 +254,8 @@ public final class RingDrawing {
                 at(pointer, radians),
                 at(pointer + 14, radians),
                 anchor(radians),
-                (atReturn() ? "return to station " : "station ") + station.number() + " · " + degrees(station));
+                (atReturn() ? Words.say("picture.return-to-station") : Words.say("picture.station")) + station.number()
+                        + " · " + degrees(station));
     }
 
     private boolean atReturn() {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.RoundSteps;
 import org.eskarn.app.picture.engine.ScaleText;
@@ -87,10 +88,16 @@ public final class RoundnessDrawing {
         sketch.scaleBar(new Xy(60, 452), ROOM, scale, false, display);
         lobes(sketch, display);
         return sketch.drawn(
-                subject.name() + (profile.name().isEmpty() ? "" : " at " + profile.name()) + ", seen from "
-                        + subject.seenFrom() + ", off-centre taken out",
-                "angles run clockwise · deviation " + times(subject) + " · petrol: "
-                        + circle.kind().title() + (circle.touching().isEmpty() ? "" : ", rings where it touches"));
+                Words.say(
+                        "picture.seen-from-off-centre-taken-out",
+                        subject.name(),
+                        profile.name().isEmpty() ? "" : Words.say("picture.at-2", profile.name()),
+                        subject.seenFrom()),
+                Words.say(
+                        "picture.angles-run-clockwise-deviation-petrol",
+                        times(subject),
+                        circle.kind().title(),
+                        circle.touching().isEmpty() ? "" : Words.say("picture.rings-where-it-touches")));
     }
 
     private String times(Subject subject) {
@@ -146,7 +153,12 @@ public final class RoundnessDrawing {
                         "end",
                         14,
                         650,
-                        (wave.order() == 2 ? "oval" : wave.order() + " lobes") + ", "
-                                + display.amount(2 * wave.amplitude()) + " " + display.symbol() + " crest to trough"));
+                        Words.say(
+                                "picture.crest-to-trough",
+                                wave.order() == 2
+                                        ? Words.say("picture.oval")
+                                        : Words.say("picture.lobes", wave.order()),
+                                display.amount(2 * wave.amplitude()),
+                                display.symbol())));
     }
 }

@@ -3,6 +3,7 @@ package org.eskarn.app.picture.size;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Subject;
@@ -52,11 +53,17 @@ public final class PinDrawing {
             double to = scale.x(pin.bracket().upper().orElseThrow());
             sketch.area(
                     Sketch.SHADE, List.of(new Xy(from, 150), new Xy(to, 150), new Xy(to, RULE), new Xy(from, RULE)));
-            sketch.text("d-fill-ink", new Xy((from + to) / 2, 140), "middle", 14, 650, "the hole lies here");
+            sketch.text(
+                    "d-fill-ink",
+                    new Xy((from + to) / 2, 140),
+                    "middle",
+                    14,
+                    650,
+                    Words.say("picture.the-hole-lies-here"));
         });
         sketch.line(Sketch.INK, 1.6, new Xy(LEFT, RULE), new Xy(RIGHT, RULE));
-        limit(sketch, scale, bounds.lower(), "lower limit", "end");
-        limit(sketch, scale, bounds.upper(), "upper limit", "start");
+        limit(sketch, scale, bounds.lower(), Words.say("picture.lower-limit"), "end");
+        limit(sketch, scale, bounds.upper(), Words.say("picture.upper-limit"), "start");
         Optional<Station> next = assessment.sweep().next();
         int every = Math.max(1, pins.size() / 7);
         for (int i = 0; i < pins.size(); i++) {
@@ -91,7 +98,7 @@ public final class PinDrawing {
                         "middle",
                         14,
                         700,
-                        "next: " + pins.get(i).name());
+                        Words.say("picture.next-2", pins.get(i).name()));
             }
         }
         assessment.reduction().stream()
@@ -104,10 +111,10 @@ public final class PinDrawing {
                         "middle",
                         14,
                         700,
-                        "try next: " + display.amount(untried) + " " + display.symbol()));
+                        Words.say("picture.try-next", display.amount(untried), display.symbol())));
         return sketch.drawn(
-                subject.name() + ", pins tried",
-                "filled: enters · barred: does not · sizes to scale, in " + display.symbol());
+                Words.say("picture.pins-tried", subject.name()),
+                Words.say("picture.filled-enters-barred-does-not-sizes-to", display.symbol()));
     }
 
     private static Optional<PinReduction> bracket(Assessment assessment) {

@@ -3,6 +3,7 @@ package org.eskarn.app.picture.size;
 import java.util.ArrayList;
 import java.util.List;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.RoundSteps;
 import org.eskarn.app.picture.engine.ScaleText;
@@ -99,16 +100,16 @@ public final class SectionDrawing {
         Sketch sketch = new Sketch();
         material(sketch);
         sketch.axis(new Xy(LEFT - 18, AXIS), new Xy(RIGHT + 18, AXIS));
-        limit(sketch, limits().upper(), "upper limit", -2);
-        limit(sketch, limits().lower(), "lower limit", 11);
+        limit(sketch, limits().upper(), Words.say("picture.upper-limit"), -2);
+        limit(sketch, limits().lower(), Words.say("picture.lower-limit"), 11);
         profile(sketch);
         places(sketch);
         spots(sketch);
         next(sketch);
         sketch.scaleBar(new Xy(40, AXIS + 24), ROOM, scale, true, display);
         return sketch.drawn(
-                subject.name() + ", cut lengthwise, from " + subject.seenFrom(),
-                "length to scale, deviation " + times() + " · the bar is on the diameter" + limitLine());
+                Words.say("picture.cut-lengthwise-from", subject.name(), subject.seenFrom()),
+                Words.say("picture.length-to-scale-deviation-the-bar-is", times(), limitLine()));
     }
 
     private String times() {
@@ -123,7 +124,7 @@ public final class SectionDrawing {
     private String limitLine() {
         return limits().open()
                 ? ""
-                : " · dashed: limits " + subject.terms().limit().words();
+                : Words.say("picture.dashed-limits", subject.terms().limit().words());
     }
 
     /** The upper edge where the size is {@code micrometres}; the lower one mirrors it. */
@@ -214,7 +215,7 @@ public final class SectionDrawing {
                         "middle",
                         13,
                         400,
-                        perPlace == 0 || map.sections().size() <= 5 ? "mean " + mean : mean);
+                        perPlace == 0 || map.sections().size() <= 5 ? Words.say("picture.mean", mean) : mean);
             }
         }
         if (worst >= 0) {
@@ -227,8 +228,10 @@ public final class SectionDrawing {
                     "middle",
                     14,
                     700,
-                    "worst: " + display.amount(sizes[worst]) + " at "
-                            + reading.station().name());
+                    Words.say(
+                            "picture.worst-at",
+                            display.amount(sizes[worst]),
+                            reading.station().name()));
         }
     }
 
@@ -246,7 +249,7 @@ public final class SectionDrawing {
                     "middle",
                     14,
                     700,
-                    "next: " + station.name());
+                    Words.say("picture.next-2", station.name()));
         });
     }
 }

@@ -30,6 +30,8 @@ public record DocketScreen(Page page) {
     }
 
     public void press(String key) {
+        // Keys work once the scripts of the page have run.
+        page.waitForLoadState();
         page.keyboard().press(key);
     }
 
@@ -81,8 +83,6 @@ public record DocketScreen(Page page) {
     public void shows(String step) {
         assertThat(page.locator(".order a[aria-current]")).containsText(step);
         assertThat(page.locator("#panel")).hasAttribute("aria-label", step);
-        // Its keys work once its scripts have run.
-        page.waitForLoadState();
     }
 
     public void nextIs(String title) {

@@ -38,9 +38,9 @@ class FlatJobTest {
         screen.press("m");
         page.waitForURL("**/remedy");
         assertThat(page.locator(".caution-line")).containsText("Wheel guarded");
-        page.locator("[id='f-flat.feed']").fill("5");
+        page.locator("[id='f-flat-feed']").fill("5");
         page.locator("aside [name='flat.lies']").selectOption("levelled");
-        page.locator("[id='f-flat.feed']").press("Enter");
+        page.locator("[id='f-flat-feed']").press("Enter");
         assertThat(page.locator(".headline")).containsText("levelled to its zone");
         assertThat(page.locator("main")).containsText("Downfeed by downfeed");
         page.locator("h1").click();
@@ -81,12 +81,12 @@ class FlatJobTest {
         assertThat(page.locator("#panel")).containsText("Twist decides");
         screen.press("m");
         page.waitForURL("**/remedy");
-        page.locator("[id='f-flat.eyes']").fill("240");
-        page.locator("[id='f-flat.most']").fill("200");
-        page.locator("[id='f-flat.most']").press("Enter");
+        page.locator("[id='f-flat-eyes']").fill("240");
+        page.locator("[id='f-flat-most']").fill("200");
+        page.locator("[id='f-flat-most']").press("Enter");
         assertThat(page.locator(".headline")).containsText("Spring the other side down by 108.0");
-        page.locator("[id='f-flat.most']").fill("100");
-        page.locator("[id='f-flat.most']").press("Enter");
+        page.locator("[id='f-flat-most']").fill("100");
+        page.locator("[id='f-flat-most']").press("Enter");
         assertThat(page.locator(".headline")).containsText("Reject it");
     }
 
@@ -107,9 +107,9 @@ class FlatJobTest {
         step(page, "back screw", "-90");
         assertThat(page.locator("main")).containsText("Go back to where it stood after step 1");
         page.locator("nav.ways a:has-text('Leave it')").click();
-        page.locator("[id='f-flat.reason']").fill("only roughing is done on it");
-        page.locator("[id='f-flat.workLength']").fill("600");
-        page.locator("[id='f-flat.workLength']").press("Enter");
+        page.locator("[id='f-flat-reason']").fill("only roughing is done on it");
+        page.locator("[id='f-flat-workLength']").fill("600");
+        page.locator("[id='f-flat-workLength']").press("Enter");
         assertThat(page.locator("main")).containsText("Over 600 mm of work it comes to 160");
         page.locator("h1").click();
         screen.press("k");

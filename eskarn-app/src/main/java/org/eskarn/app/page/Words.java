@@ -1,0 +1,100 @@
+package org.eskarn.app.page;
+
+import com.ibm.icu.text.MessageFormat;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Properties;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Every sentence a person reads, by its key. The sentences stand in message files, one for each place, in ICU's format: {@code
+ * {0, plural, one {# tenth} other {# tenths}}}.
+ *
+ * <p>A key that no file holds is a slip of the program and is thrown; a test words every key once.
+ */
+public final class Words {
+
+    private static final List<String> PLACES = List.of(
+            "account",
+            "bench",
+            "calculators",
+            "core",
+            "docket",
+            "gauge",
+            "ledger",
+            "page",
+            "part",
+            "picture",
+            "remedy",
+            "trust");
+
+    private static final Map<String, String> PATTERNS = read();
+
+    private Words() {}
+
+    private static Map<String, String> read() {
+        Map<String, String> patterns = new HashMap<>();
+        for (String place : PLACES) {
+            Properties file = new Properties();
+            try (InputStream in = Words.class.getResourceAsStream("/messages/" + place + ".properties")) {
+                if (in == null) {
+                    throw new IllegalStateException("no messages of " + place);
+                }
+                file.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+            file.forEach((key, pattern) -> patterns.put(key.toString(), pattern.toString()));
+        }
+        return Map.copyOf(patterns);
+    }
+
+    /**
+     * @param arguments texts, or whole numbers where the pattern counts
+     * @throws IllegalArgumentException if there is no such key
+     */
+    public static String say(String key, @Nullable Object... arguments) {
+        return find(key, arguments).orElseThrow(() -> new IllegalArgumentException("no words for " + key));
+    }
+
+    /** The same; empty where there is no such key. */
+    static Optional<String> find(String key, @Nullable Object... arguments) {
+        String pattern = PATTERNS.get(key);
+        if (pattern == null) {
+            return Optional.empty();
+        }
+        // Most are plain texts.
+        if (pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0) {
+            return Optional.of(pattern);
+        }
+        return Optional.of(new MessageFormat(pattern, Locale.ENGLISH).format(worded(pattern, arguments)));
+    }
+
+    /** A number stays one where the pattern counts by it; all else is said as it is, never grouped or rounded. */
+    private static Object[] worded(String pattern, @Nullable Object... arguments) {
+        return IntStream.range(0, arguments.length)
+                .mapToObj(i -> arguments[i] instanceof Number && pattern.contains("{" + i + ", plural")
+                        ? arguments[i]
+                        : String.valueOf(arguments[i]))
+                .toArray();
+    }
+
+    /** All keys there are. */
+    static Set<String> keys() {
+        return PATTERNS.keySet();
+    }
+
+    static String pattern(String key) {
+        return PATTERNS.getOrDefault(key, "");
+    }
+}
