@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.InHand;
+import org.eskarn.app.docket.Standing;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.trust.TraceService;
@@ -62,6 +63,7 @@ class BenchController {
         List<BenchLine> all = inHand.dockets().stream().map(BenchLine::of).toList();
         List<BenchLine> waiting = all.stream().filter(BenchLine::waits).toList();
         model.addAttribute("total", inHand.total() - waiting.size());
+        model.addAttribute("standings", List.of(Standing.values()));
         model.addAttribute("ready", all.stream().filter(line -> !line.waits()).toList());
         model.addAttribute("waiting", waiting);
         model.addAttribute("questioned", tracing.inQuestion());

@@ -20,8 +20,8 @@ import org.eskarn.app.docket.work.ZeroService;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.remedy.RemedyForm;
-import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.reading.EntryRejected;
+import org.eskarn.core.requirement.RemedyKind;
 import org.springframework.stereotype.Component;
 
 /** Works through the order of work as a person would. */

@@ -102,7 +102,9 @@ public final class GaugeChoice {
                 .finest()
                 .map(finest -> gauge.dial().graduation().micrometres() <= finest.micrometres() + 1e-9)
                 .orElse(true);
-        return fine ? suitability.tooCoarse() : Words.say("docket.its-graduation-is-coarser-than-asked");
+        return fine
+                ? suitability.tooCoarse().map(Words::of).orElse("")
+                : Words.say("docket.its-graduation-is-coarser-than-asked");
     }
 
     /**

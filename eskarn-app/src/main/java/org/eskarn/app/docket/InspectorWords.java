@@ -78,7 +78,7 @@ public final class InspectorWords {
 
     private static String figure(Attempt attempt, Display display) {
         Double value = attempt.verdict().value();
-        return value == null ? attempt.verdict().outcome().word() : display.amount(value);
+        return value == null ? Words.of(attempt.verdict().outcome().word()) : display.amount(value);
     }
 
     private static String en(IndependentResults results) {

@@ -2,7 +2,7 @@ package org.eskarn.app.docket;
 
 import java.math.BigDecimal;
 import java.time.Instant;
-import org.eskarn.app.remedy.RemedyKind;
+import org.eskarn.core.requirement.RemedyKind;
 import org.jspecify.annotations.Nullable;
 
 /**

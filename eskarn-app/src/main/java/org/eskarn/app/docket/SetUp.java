@@ -8,12 +8,13 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
-import org.eskarn.app.remedy.RemedyKind;
+import org.eskarn.app.remedy.RemedyChoice;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
@@ -89,7 +90,7 @@ public record SetUp(
     public boolean correctable() {
         return !blind()
                 && assessment().counts()
-                && !RemedyKind.of(requirement.terms(), assessment()).isEmpty();
+                && !RemedyChoice.of(requirement.terms(), assessment()).isEmpty();
     }
 
     /** The sweep being worked on, the last of the last attempt. */

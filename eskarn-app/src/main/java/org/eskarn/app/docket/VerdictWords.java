@@ -37,7 +37,7 @@ public record VerdictWords(String word, String line) {
         Verdict verdict = setUp.verdict();
         if (verdict.because() == null) {
             return new VerdictWords(
-                    verdict.outcome().word(),
+                    Words.of(verdict.outcome().word()),
                     decided(requirement, verdict, setUp.judgement(), display) + InspectorWords.confirmed(setUp));
         }
         return switch (verdict.because()) {
@@ -57,7 +57,8 @@ public record VerdictWords(String word, String line) {
                 new VerdictWords(Words.say("docket.not-proven"), InspectorWords.apart(setUp, display));
             case STATIONS_UNFIT ->
                 new VerdictWords(
-                        Words.say("docket.not-proven"), assessment.missing().orElse(""));
+                        Words.say("docket.not-proven"),
+                        assessment.missing().map(Words::of).orElse(""));
             case LIMIT_IS_TEXT ->
                 new VerdictWords(
                         Words.say("docket.not-proven"),

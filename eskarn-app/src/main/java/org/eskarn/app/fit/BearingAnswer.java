@@ -76,7 +76,7 @@ final class BearingAnswer {
         try {
             return Optional.of(answer(fields, asked, sizes, roughness, expanded));
         } catch (FitUndefined e) {
-            fields.problem("size", e.sentence());
+            fields.problem("size", Words.of(e.note()));
             return Optional.empty();
         }
     }

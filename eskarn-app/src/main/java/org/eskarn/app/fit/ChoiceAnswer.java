@@ -48,9 +48,9 @@ final class ChoiceAnswer {
                             "calculators.to",
                             small.signed(choice.fit().least()),
                             small.signed(choice.fit().most())),
-                    choice.fit().kind().title(),
+                    Words.of(choice.fit().kind().title()),
                     choice.reason(),
-                    choice.doubt()));
+                    choice.doubt().map(Words::of).orElse("")));
         }
         answer.headline(
                 choices.isEmpty()

@@ -51,7 +51,7 @@ final class FitAnswer {
             notes(answer, sized.code());
             return Optional.of(answer.done());
         } catch (FitUndefined e) {
-            fields.problem("fit", e.sentence());
+            fields.problem("fit", Words.of(e.note()));
             return Optional.empty();
         }
     }
@@ -145,7 +145,7 @@ final class FitAnswer {
     /** Measured sizes against the fit: the clearance that is there. */
     private static void clearance(
             Answering answer, Fit fit, double[] holes, double[] shafts, double expanded, Display small) {
-        answer.fact(Words.say("calculators.kind-of-fit"), fit.kind().title(), "");
+        answer.fact(Words.say("calculators.kind-of-fit"), Words.of(fit.kind().title()), "");
         if (holes.length == 0 || shafts.length == 0) {
             return;
         }

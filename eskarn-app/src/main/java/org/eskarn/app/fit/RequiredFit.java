@@ -62,7 +62,7 @@ record RequiredFit(Bounds bounds, String words) {
                         return NOTHING;
                     });
         } catch (FitUndefined e) {
-            fields.problem("fit", e.sentence());
+            fields.problem("fit", Words.of(e.note()));
             return NOTHING;
         }
     }

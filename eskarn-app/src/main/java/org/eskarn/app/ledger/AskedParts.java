@@ -14,6 +14,7 @@ import org.eskarn.app.ledger.document.DrawnRequirement.FeaturePart;
 import org.eskarn.app.ledger.document.DrawnRequirement.FurtherPart;
 import org.eskarn.app.ledger.document.DrawnRequirement.LayoutPart;
 import org.eskarn.app.ledger.document.DrawnRequirement.LimitPart;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.Feature;
 import org.eskarn.app.part.GaugeTerms;
 import org.eskarn.app.part.LayoutTerms;
@@ -102,6 +103,6 @@ final class AskedParts {
                 limit.only() == null ? null : limit.only().name(),
                 limit.reason(),
                 amount(Optional.ofNullable(limit.per())),
-                limit.words());
+                Words.of(limit.words()));
     }
 }

@@ -252,7 +252,7 @@ class DocumentBuilder {
                         display.symbol());
         return new RemedyPart(
                 each.remedy().attemptId(),
-                choice(each.remedy().kind(), each.remedy().kind().title()),
+                choice(each.remedy().kind(), Words.of(each.remedy().kind().title())),
                 each.remedy().words(),
                 plain(each.remedy().predictedMicrometres()),
                 each.remedy().uncertaintyMicrometres().toPlainString(),

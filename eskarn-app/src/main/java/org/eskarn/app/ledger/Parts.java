@@ -8,6 +8,8 @@ import org.eskarn.app.ledger.document.Amount;
 import org.eskarn.app.ledger.document.Choice;
 import org.eskarn.app.ledger.document.Done;
 import org.eskarn.app.ledger.document.Person;
+import org.eskarn.app.page.Words;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +26,10 @@ final class Parts {
     /** In UTC, to the microsecond the database keeps. */
     static String time(Instant at) {
         return at.truncatedTo(ChronoUnit.MICROS).toString();
+    }
+
+    static Choice choice(Enum<?> code, Note words) {
+        return choice(code, Words.of(words));
     }
 
     static Choice choice(Enum<?> code, String words) {

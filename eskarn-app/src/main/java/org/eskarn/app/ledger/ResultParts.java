@@ -160,7 +160,7 @@ record ResultParts(DrawingWriter drawings) {
                 choice(verdict.outcome(), verdict.outcome().word()),
                 figure,
                 (figure == null ? "" : figure + " " + display.symbol() + ": ")
-                        + verdict.outcome().word());
+                        + Words.of(verdict.outcome().word()));
     }
 
     static AttemptResult of(Attempt attempt, SetUp setUp) {
@@ -170,12 +170,12 @@ record ResultParts(DrawingWriter drawings) {
         String figure = value == null ? null : display.amount(value);
         return new AttemptResult(
                 choice(verdict.outcome(), verdict.outcome().word()),
-                verdict.outcome().word()
+                Words.of(verdict.outcome().word())
                         + (figure == null ? "" : " " + figure + " " + display.symbol())
-                        + attempt.combined(setUp.requirement()
+                        + attempt.combined(Words.of(setUp.requirement()
                                         .terms()
                                         .combination()
-                                        .title())
+                                        .title()))
                                 .map(words -> ", " + words)
                                 .orElse(""),
                 figure);
@@ -196,7 +196,8 @@ record ResultParts(DrawingWriter drawings) {
         Display display = SetUpDisplay.readings(setUp);
         return setUp.judgement().budget().stream()
                 .flatMap(budget -> budget.parts().stream())
-                .map(part -> new Named(part.source().title(), display.amount(part.standard()), display.symbol()))
+                .map(part ->
+                        new Named(Words.of(part.source().title()), display.amount(part.standard()), display.symbol()))
                 .toList();
     }
 

@@ -31,24 +31,20 @@ public record DetailsView(List<Line> figures, List<Table> tables, List<String> r
     public static DetailsView of(Details told, Display sizes, Display deviations) {
         return new DetailsView(
                 told.figures().stream()
-                        .map(f -> new Line(f.name(), amount(f, sizes, deviations), symbol(f, sizes, deviations)))
+                        .map(f -> new Line(
+                                Words.of(f.name()), amount(f, sizes, deviations), symbol(f, sizes, deviations)))
                         .toList(),
                 told.tables().stream()
                         .map(table -> table(table, sizes, deviations))
                         .toList(),
                 told.remarks().stream()
-                        .map(remark -> capital(remark.said(f -> withUnit(f, sizes, deviations))))
+                        .map(remark -> Words.capital(Words.of(remark, f -> withUnit(f, sizes, deviations))))
                         .toList());
-    }
-
-    /** A remark may begin with a name as it was typed. */
-    private static String capital(String sentence) {
-        return sentence.isEmpty() ? "" : Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
     }
 
     private static Table table(FigureTable table, Display sizes, Display deviations) {
         List<String> heads = new ArrayList<>();
-        heads.add(table.columns().get(0));
+        heads.add(Words.of(table.columns().get(0)));
         for (int i = 1; i < table.columns().size(); i++) {
             int column = i - 1;
             String symbol = table.rows().stream()
@@ -57,14 +53,14 @@ public record DetailsView(List<Line> figures, List<Table> tables, List<String> r
                     .findFirst()
                     .map(f -> symbol(f, sizes, deviations))
                     .orElse("");
-            heads.add(table.columns().get(i) + (symbol.isEmpty() ? "" : ", " + symbol));
+            heads.add(Words.of(table.columns().get(i)) + (symbol.isEmpty() ? "" : ", " + symbol));
         }
         return new Table(
-                table.title(),
+                Words.of(table.title()),
                 heads,
                 table.rows().stream()
                         .map(row -> new Row(
-                                row.name(),
+                                Words.of(row.name()),
                                 row.cells().stream()
                                         .map(f -> amount(f, sizes, deviations))
                                         .toList()))

@@ -13,7 +13,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.Note;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -85,8 +89,41 @@ public final class Words {
         return IntStream.range(0, arguments.length)
                 .mapToObj(i -> arguments[i] instanceof Number && pattern.contains("{" + i + ", plural")
                         ? arguments[i]
-                        : String.valueOf(arguments[i]))
+                        : arguments[i] instanceof Note note ? of(note) : String.valueOf(arguments[i]))
                 .toArray();
+    }
+
+    /** What the core says. */
+    public static String of(Note note) {
+        return of(note, figure -> {
+            throw new IllegalArgumentException("a figure of " + note + " has no unit");
+        });
+    }
+
+    /** @param said how a figure is said, with its unit */
+    public static String of(Note note, Function<Figure, String> said) {
+        if (note.code().equals(Note.LIST)) {
+            return note.arguments().stream().map(each -> worded(each, said)).collect(Collectors.joining("; "));
+        }
+        String text = say(
+                note.code(),
+                note.arguments().stream()
+                        .map(each -> each instanceof Number ? each : worded(each, said))
+                        .toArray());
+        boolean sentence = pattern(note.code()).startsWith("{0}") && text.endsWith(".");
+        return sentence ? capital(text) : text;
+    }
+
+    private static String worded(@Nullable Object argument, Function<Figure, String> said) {
+        if (argument instanceof Note note) {
+            return of(note, said);
+        }
+        return argument instanceof Figure figure ? said.apply(figure) : String.valueOf(argument);
+    }
+
+    /** A text at the beginning of a sentence. */
+    public static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     /** All keys there are. */

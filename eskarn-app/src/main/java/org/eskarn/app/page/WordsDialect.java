@@ -1,6 +1,7 @@
 package org.eskarn.app.page;
 
 import java.util.Set;
+import org.eskarn.core.result.Note;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.IExpressionContext;
@@ -15,6 +16,11 @@ class WordsDialect implements IExpressionObjectDialect {
 
     /** What stands behind {@code #words}. */
     public static final class InTemplates {
+
+        /** A text of the app as it is, or what the core says. */
+        public String of(Object text) {
+            return text instanceof Note note ? Words.of(note) : String.valueOf(text);
+        }
 
         public String say(String key, @Nullable Object @Nullable ... arguments) {
             return arguments == null ? Words.say(key, "null") : Words.say(key, arguments);

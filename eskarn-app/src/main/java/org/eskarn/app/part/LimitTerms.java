@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.FitLimits;
 import org.eskarn.core.requirement.Limit;
@@ -211,8 +212,7 @@ public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rul
             LimitCheck.check(characteristic, limit, size);
             return limit.kind() == LimitKind.FIT_CODE ? FitLimits.resolved(characteristic, limit) : limit;
         } catch (LimitRejected e) {
-            typed.problem(
-                    "limit." + e.field().name().toLowerCase(java.util.Locale.ROOT), String.valueOf(e.getMessage()));
+            typed.problem("limit." + e.field().name().toLowerCase(java.util.Locale.ROOT), Words.of(e.note()));
             return limit;
         }
     }

@@ -200,6 +200,11 @@ public record PartRequirement(
         return gauge.setTo() == null ? gauge.zeroRule() : ZeroRule.MASTER;
     }
 
+    /** The sign a drawing writes before its limit. */
+    public CalloutSign sign() {
+        return CalloutSign.of(head.characteristic().sign());
+    }
+
     /** What its picture shows. */
     public Subject subject() {
         return new Subject(terms, feature.name(), feature.seenFrom(), feature.size());

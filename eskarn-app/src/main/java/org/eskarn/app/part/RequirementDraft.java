@@ -71,11 +71,11 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
                     PartRequirement.of(head, limitTerms, layout, gauge, setUp, feature, limit, service, preparations);
             if (typed.problems().isEmpty()) {
                 Judgeable.obstacle(requirement.terms(), gauge.zeroRule())
-                        .ifPresent(obstacle -> typed.problem(field(obstacle.part()), obstacle.sentence()));
+                        .ifPresent(obstacle -> typed.problem(field(obstacle.part()), Words.of(obstacle.note())));
             }
             return requirement;
         } catch (LayoutRejected e) {
-            typed.problem(e.second() ? "layout.second" : "layout.first", String.valueOf(e.getMessage()));
+            typed.problem(e.second() ? "layout.second" : "layout.first", Words.of(e.note()));
             return null;
         }
     }

@@ -24,12 +24,10 @@ import org.eskarn.core.evaluation.FitReduction;
 import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.evaluation.JournalsReduction;
 import org.eskarn.core.evaluation.LineReduction;
-import org.eskarn.core.evaluation.Reduction;
 import org.eskarn.core.evaluation.RoundnessReduction;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.reading.LayoutKind;
-import org.eskarn.core.requirement.Characteristic;
 
 /** Chooses the picture for a layout. */
 public final class Pictures {
@@ -51,20 +49,14 @@ public final class Pictures {
 
     /** Whether a tilt or slope can be taken out of the picture. */
     public static boolean levels(Assessment assessment) {
-        return whole(assessment)
-                && assessment
-                        .reduction()
-                        .filter(r -> r instanceof HeightsReduction || r instanceof LineReduction)
-                        .isPresent();
+        return raises(assessment)
+                || (whole(assessment)
+                        && assessment.reduction(LineReduction.class).isPresent());
     }
 
     /** Whether the face can be seen raised. */
     public static boolean raises(Assessment assessment) {
-        return whole(assessment)
-                && assessment
-                        .reduction()
-                        .filter(HeightsReduction.class::isInstance)
-                        .isPresent();
+        return whole(assessment) && assessment.reduction(HeightsReduction.class).isPresent();
     }
 
     private static boolean whole(Assessment assessment) {
@@ -73,36 +65,49 @@ public final class Pictures {
 
     /** The picture that belongs to what was computed, where there is one of its own. */
     private static Optional<Picture> ofReduction(Subject subject, Assessment assessment, Display readings, View view) {
-        Reduction reduction = assessment.reduction().orElse(null);
-        boolean whole = whole(assessment);
         boolean rings = subject.terms().layout().kind() == LayoutKind.RINGS;
-        if (reduction instanceof SizeReduction sizes && rings) {
-            return Optional.of(SectionDrawing.of(subject, assessment, sizes, readings));
-        }
-        if (reduction instanceof FitReduction fit) {
-            return Optional.of(PairLadder.of(subject, fit));
-        }
-        if (subject.terms().characteristic() == Characteristic.PITCH) {
-            return Optional.of(PitchDrawing.of(subject, assessment, readings));
-        }
         // While it is being read, the readings as they are say more than what they come to.
-        if (reduction instanceof RoundnessReduction roundness && whole) {
-            return Optional.of(RoundnessDrawing.of(subject, roundness, readings));
-        }
-        if (reduction instanceof JournalsReduction journals && whole && several(journals)) {
-            return Optional.of(JournalsDrawing.of(subject, journals, readings));
-        }
-        if (reduction instanceof HeightsReduction heights && onPlane(subject)) {
-            Plate plate = PlatePictures.of(subject, assessment, heights, view.levelled());
-            return Optional.of(view.raised() ? RaisedDrawing.of(plate, readings) : PlateDrawing.of(plate, readings));
-        }
-        if (reduction instanceof LineReduction line && whole) {
-            return Optional.of(LineDrawing.of(subject, line, assessment.corrected(), readings, view.levelled()));
-        }
-        if (reduction instanceof SlopesReduction slopes && whole) {
-            return Optional.of(SlopesDrawing.of(subject, slopes, readings));
-        }
-        return Optional.empty();
+        boolean whole = whole(assessment);
+        return switch (subject.terms().characteristic().drawing()) {
+            case READINGS -> Optional.empty();
+            case SECTIONS ->
+                assessment
+                        .reduction(SizeReduction.class)
+                        .filter(sizes -> rings)
+                        .map(sizes -> SectionDrawing.of(subject, assessment, sizes, readings));
+            case FIT -> assessment.reduction(FitReduction.class).map(fit -> PairLadder.of(subject, fit));
+            case PITCH -> Optional.of(PitchDrawing.of(subject, assessment, readings));
+            case ROUNDNESS ->
+                assessment
+                        .reduction(RoundnessReduction.class)
+                        .filter(roundness -> whole)
+                        .map(roundness -> RoundnessDrawing.of(subject, roundness, readings));
+            case JOURNALS ->
+                assessment
+                        .reduction(JournalsReduction.class)
+                        .filter(journals -> whole && several(journals))
+                        .map(journals -> JournalsDrawing.of(subject, journals, readings));
+            case FACE ->
+                assessment
+                        .reduction(HeightsReduction.class)
+                        .filter(heights -> onPlane(subject))
+                        .map(heights ->
+                                face(PlatePictures.of(subject, assessment, heights, view.levelled()), readings, view));
+            case LINES ->
+                assessment
+                        .reduction(LineReduction.class)
+                        .filter(line -> whole)
+                        .map(line -> LineDrawing.of(subject, line, assessment.corrected(), readings, view.levelled()));
+            case SLOPES ->
+                assessment
+                        .reduction(SlopesReduction.class)
+                        .filter(slopes -> whole)
+                        .map(slopes -> SlopesDrawing.of(subject, slopes, readings));
+        };
+    }
+
+    private static Picture face(Plate plate, Display readings, View view) {
+        return view.raised() ? RaisedDrawing.of(plate, readings) : PlateDrawing.of(plate, readings);
     }
 
     private static boolean several(JournalsReduction journals) {

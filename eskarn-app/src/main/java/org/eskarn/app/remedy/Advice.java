@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.core.requirement.RemedyKind;
 
 /**
  * A correction worked out, ready to be read.

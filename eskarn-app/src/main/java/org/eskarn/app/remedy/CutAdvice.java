@@ -12,6 +12,7 @@ import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.CutPlan;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;

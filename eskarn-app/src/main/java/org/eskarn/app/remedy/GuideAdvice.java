@@ -12,6 +12,7 @@ import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.flat.GuideDrawing;
 import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.remedy.GuideMove;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
@@ -73,12 +74,12 @@ final class GuideAdvice {
                     fromBest > 0 != flat.screwInFront() ? TOWARDS : AWAY));
         }
         String headline = done
-                ? move.advice().sentence()
+                ? Words.of(move.advice().sentence())
                 : found.steps().isEmpty() || move.advice() != GuideMove.Advice.WORSE
                         ? Words.say("remedy.move-it-at-the-screw-by", found.both(Math.abs(move.move())), way)
-                        : move.advice().sentence();
+                        : Words.of(move.advice().sentence());
         if (!done && move.advice() != GuideMove.Advice.WORSE && !found.steps().isEmpty()) {
-            lines.add(move.advice().sentence());
+            lines.add(Words.of(move.advice().sentence()));
         }
         double factor = slope.rise() == 0 ? 1 : slope.scaled() / slope.rise();
         return new Advice(
@@ -111,7 +112,7 @@ final class GuideAdvice {
     private static DetailsView.Table log(MeasuredState found, GuideMove move) {
         List<DetailsView.Row> rows = new ArrayList<>();
         for (int i = 0; i < move.errors().size(); i++) {
-            String did = i == 0 ? "" : move.did().get(i - 1).word();
+            String did = i == 0 ? "" : Words.of(move.did().get(i - 1).word());
             rows.add(new DetailsView.Row(
                     i == 0
                             ? Words.say("remedy.as-found")

@@ -13,6 +13,7 @@ import org.eskarn.core.evaluation.LineReduction;
 import org.eskarn.core.evaluation.Reduction;
 import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.RemedyKind;
 
 /** Good enough for the use: what the error means there, with a reason and a name. The figure stays. */
 final class LeaveAdvice {

@@ -10,6 +10,7 @@ import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.round.MoveDrawing;
 import org.eskarn.core.remedy.OffsetMove;
 import org.eskarn.core.remedy.OffsetMove.Choice;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.round.Way;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +32,8 @@ final class OffsetAdvice {
         Choice chosen = chosen(move, form.choice());
         String way = way(found, move);
         String by = chosen.available()
-                .map(available -> available.kind().title() + " " + available.name() + ", " + available.amount())
+                .map(available ->
+                        Words.of(available.kind().title()) + " " + available.name() + ", " + available.amount())
                 .orElse(Words.say("remedy.a-move-of-exactly", found.deviation(move.offset())));
         List<String> lines = new ArrayList<>();
         if (!move.worthMoving()) {
@@ -94,13 +96,13 @@ final class OffsetAdvice {
                 .map(each -> new Advice.Choice(
                         value(each),
                         each.available()
-                                .map(a -> a.kind().title() + " " + a.name())
+                                .map(a -> Words.of(a.kind().title()) + " " + a.name())
                                 .orElse(Words.say("remedy.exactly-the-offset")),
                         List.of(
                                 found.deviations().amount(each.moved()),
                                 found.deviations().amount(each.residual()),
                                 found.deviations().amount(each.figure()),
-                                each.predicted().verdict().outcome().word()),
+                                Words.of(each.predicted().verdict().outcome().word())),
                         value(each).equals(value(chosen)),
                         !move.choices().isEmpty() && each == move.choices().get(0) ? "nearest" : ""))
                 .toList();

@@ -15,6 +15,7 @@ import org.eskarn.core.flat.Tilt;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.remedy.Packing;
 import org.eskarn.core.remedy.Packing.Support;
+import org.eskarn.core.requirement.RemedyKind;
 import org.jspecify.annotations.Nullable;
 
 /** Packing under corners, or screws, to bring a face parallel. */

@@ -18,6 +18,7 @@ import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.remedy.Regrind;
 import org.eskarn.core.remedy.Regrind.Feed;
+import org.eskarn.core.requirement.RemedyKind;
 
 /** Grinding a face until it is clean. */
 final class RegrindAdvice {

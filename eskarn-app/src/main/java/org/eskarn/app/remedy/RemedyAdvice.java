@@ -3,6 +3,7 @@ package org.eskarn.app.remedy;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.Words;
+import org.eskarn.core.requirement.RemedyKind;
 
 /** Works a correction out, whichever it is. */
 public final class RemedyAdvice {
@@ -11,7 +12,7 @@ public final class RemedyAdvice {
 
     /** The kinds there are for what was found, the usual one first. */
     public static List<RemedyKind> kinds(MeasuredState found) {
-        return RemedyKind.of(found.subject().terms(), found.assessment());
+        return RemedyChoice.of(found.subject().terms(), found.assessment());
     }
 
     /** The one asked for, or else the usual one. */

@@ -3,6 +3,7 @@ package org.eskarn.app.remedy;
 import java.lang.reflect.RecordComponent;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 

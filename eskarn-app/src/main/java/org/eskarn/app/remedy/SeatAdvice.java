@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.Shortfall;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.round.SurfaceSide;
 
 /** A seat with too little metal: by how much, and what can honestly be done. */
@@ -23,7 +24,8 @@ final class SeatAdvice {
         if (shortfall.isEmpty()) {
             return Advice.not(RemedyKind.SEAT, Words.say("remedy.no-place-is-past-the-limit-on"), Map.of());
         }
-        List<String> options = shortfall.get().options(bore);
+        List<String> options =
+                shortfall.get().options(bore).stream().map(Words::of).toList();
         int chosen = IntStream.range(1, options.size())
                 .filter(i -> Integer.toString(i).equals(form.choice()))
                 .findFirst()

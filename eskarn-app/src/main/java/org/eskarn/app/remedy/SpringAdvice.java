@@ -11,6 +11,7 @@ import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.remedy.SpringBack;
+import org.eskarn.core.requirement.RemedyKind;
 
 /** Springing a small bend or twist of a link back. */
 final class SpringAdvice {

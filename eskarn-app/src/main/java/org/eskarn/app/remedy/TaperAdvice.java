@@ -11,6 +11,7 @@ import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.TailstockMove;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.size.SizeMap;
 import org.eskarn.core.units.LengthUnit;
 

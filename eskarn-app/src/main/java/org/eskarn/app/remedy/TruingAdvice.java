@@ -13,6 +13,7 @@ import org.eskarn.core.evaluation.Reduction;
 import org.eskarn.core.evaluation.RingReduction;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.remedy.Truing;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.round.Offset;
@@ -58,7 +59,7 @@ final class TruingAdvice {
         return new Advice(
                 RemedyKind.TRUING,
                 true,
-                truing.advice().sentence(),
+                Words.of(truing.advice().sentence()),
                 lines,
                 List.of(),
                 List.of(),

@@ -134,7 +134,7 @@ class GridController {
                     Objects.requireNonNull(form.unit()),
                     Objects.requireNonNull(form.readIn()));
         } catch (LayoutRejected e) {
-            reader.problem(field, String.valueOf(e.getMessage()));
+            reader.problem(field, Words.of(e.note()));
             return null;
         }
     }
@@ -158,7 +158,7 @@ class GridController {
         Assessment assessment = Assessment.of(terms, new Dial(one, one, one), grid.sweep(), Corrections.NONE);
         Details told = assessment.reduction().map(Reduction::told).orElse(Details.NOTHING);
         model.addAttribute("said", DetailsView.of(told, display, display));
-        model.addAttribute("missing", assessment.missing().orElse(""));
+        model.addAttribute("missing", assessment.missing().map(Words::of).orElse(""));
         model.addAttribute("count", Words.say("calculators.rows-of", grid.rows(), grid.columns()));
         Subject subject = new Subject(terms, Words.say("calculators.face"), "above", Optional.empty());
         model.addAttribute("picture", Pictures.of(subject, assessment, display, view));

@@ -13,11 +13,11 @@ import org.eskarn.app.remedy.Advice;
 import org.eskarn.app.remedy.CutAdvice;
 import org.eskarn.app.remedy.RemedyAdvice;
 import org.eskarn.app.remedy.RemedyForm;
-import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.round.Harmonics;
 import org.eskarn.core.round.SurfaceSide;
@@ -92,7 +92,7 @@ class MeasureController {
     }
 
     private static String title(MeasureForm form) {
-        String title = java.util.Objects.requireNonNull(form.what()).title();
+        String title = Words.of(java.util.Objects.requireNonNull(form.what()).title());
         return Character.toUpperCase(title.charAt(0)) + title.substring(1);
     }
 

@@ -106,8 +106,8 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
         if (terms.characteristic().sized() && !terms.bounds().open()) {
             return Words.say("calculators.worst-place");
         }
-        String stated = terms.statedAs().word();
-        return stated.isEmpty() ? terms.characteristic().title() : stated;
+        String stated = Words.of(terms.statedAs().word());
+        return stated.isEmpty() ? Words.of(terms.characteristic().title()) : stated;
     }
 
     /** Reads the fields of one form. */
@@ -179,7 +179,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                         : Zeroing.ONE_FOR_ALL;
                 return what.layout(written, zeroing, reversal());
             } catch (LayoutRejected e) {
-                typed.problem(e.second() ? "second" : "first", String.valueOf(e.getMessage()));
+                typed.problem(e.second() ? "second" : "first", Words.of(e.note()));
                 return null;
             }
         }
@@ -313,7 +313,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                                 .micrometres();
                     }
                 } catch (EntryRejected e) {
-                    typed.problem("readings", Words.say("calculators.reading", i + 1, String.valueOf(e.getMessage())));
+                    typed.problem("readings", Words.say("calculators.reading", i + 1, Words.of(e.note())));
                     return null;
                 }
             }

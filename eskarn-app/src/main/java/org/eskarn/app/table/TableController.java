@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.eskarn.app.fit.FitCalculator;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
@@ -43,6 +44,7 @@ class TableController {
     @GetMapping
     String list(Model model) {
         model.addAttribute("roundTables", Calculator.of(Calculator.Subject.ROUND));
+        model.addAttribute("fitTables", FitCalculator.all());
         model.addAttribute("flatTables", Calculator.of(Calculator.Subject.FLAT));
         return "table/tables";
     }

@@ -94,7 +94,7 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
     private static Line line(SetUp setUp) {
         return new Line(
                 setUp.requirement().title(),
-                setUp.requirement().terms().limit().words(),
+                Words.of(setUp.requirement().terms().limit().words()),
                 setUp.blind() ? "–" : figure(setUp, setUp.asFound().map(Judgement::verdict)),
                 figure(setUp, Optional.of(setUp.verdict())),
                 Standing.of(setUp));
@@ -107,7 +107,7 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
                     return value == null
                             ? "–"
                             : said.amount(value) + " " + said.symbol() + ", "
-                                    + each.outcome().word();
+                                    + Words.of(each.outcome().word());
                 })
                 .orElse("–");
     }
@@ -118,6 +118,7 @@ public record GaugeInspection(Docket docket, List<Line> lines, Optional<ErrorPla
                         ? List.of(Words.say("trust.no-error-that-can-be-told-from"))
                         : found.places().stream()
                                 .map(ErrorPlace.Place::sentence)
+                                .map(Words::of)
                                 .toList())
                 .orElse(Arrays.asList());
     }

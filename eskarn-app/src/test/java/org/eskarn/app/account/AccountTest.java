@@ -27,7 +27,7 @@ class AccountTest {
             page.fill("[name=login]", "o.fenwick");
             page.fill("[name=password]", "short");
             page.keyboard().press("Enter");
-            assertThat(page.locator(".problem")).containsText("at least 8 characters");
+            assertThat(page.locator(".problem")).containsText("Enter 8 to 72 characters");
             assertThat(page.locator("[name=name]")).hasValue("Orla Fenwick");
             page.fill("[name=password]", "long enough");
             page.keyboard().press("Enter");
@@ -35,7 +35,7 @@ class AccountTest {
             assertThat(page.locator("body")).not().containsText("vellmere");
 
             Eskarn.signIn(page, address, "o.fenwick", "long enough");
-            assertThat(page.locator("main")).containsText("No docket is open");
+            assertThat(page.locator("main")).containsText("No open dockets. Open one at a part, in");
             page.navigate(address + "/accounts");
             page.fill("[name=name]", "Piet Harrow");
             page.fill("[name=login]", "O.Fenwick");
@@ -66,12 +66,12 @@ class AccountTest {
             page.fill("[name=login]", "nobody.here");
             page.fill("[name=password]", "guess " + i);
             page.keyboard().press("Enter");
-            assertThat(page.locator(".problem")).containsText("do not belong together");
+            assertThat(page.locator(".problem")).containsText("Sign-in name or password is wrong: enter both again");
         }
         page.fill("[name=login]", "Nobody.Here");
         page.fill("[name=password]", "one more");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".problem")).containsText("Too many failed tries: wait");
+        assertThat(page.locator(".problem")).containsText("Too many failed attempts: wait");
     }
 
     @Test

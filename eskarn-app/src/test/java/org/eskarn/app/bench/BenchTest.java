@@ -17,11 +17,11 @@ class BenchTest {
         assertThat(page.locator("table a.fig").first()).isFocused();
         page.keyboard().type("99999");
         page.keyboard().press("Enter");
-        assertThat(page.locator("#find-problem")).hasText("There is no docket 99999: look at the number again.");
+        assertThat(page.locator("#find-problem")).hasText("There is no docket 99999: check the number.");
         assertThat(page.locator("#find")).hasValue("99999");
         page.locator("#find").fill("Nr.");
         page.keyboard().press("Enter");
-        assertThat(page.locator("#find-problem")).containsText("typed in digits");
+        assertThat(page.locator("#find-problem")).containsText("Enter a docket number, e.g. 214");
         page.locator("#find").fill("");
         page.locator("h1").click();
         page.keyboard().type("215");

@@ -99,7 +99,8 @@ class FiguresOnPagesTest {
                 .text();
         assertThat(sheet)
                 .contains(said(judged, unit, Units.AS_DRAWN))
-                .contains(work.setUp().requirement().limit().words());
+                .contains(org.eskarn.app.page.Words.of(
+                        work.setUp().requirement().limit().words()));
         String line = VerdictWords.of(work.setUp(), SetUpDisplay.figures(work.setUp()))
                 .line();
         assertThat(sheet).contains(line);

@@ -30,10 +30,10 @@ class GaugeChoiceTest {
 
     @ParameterizedTest
     @CsvSource({
-        "TG-110, C, 1, LI-4, PI-3, its graduation is coarser than asked",
-        "TG-112, A, 4, LI-2, LI-4, its graduation is coarser than asked",
+        "TG-110, C, 1, LI-4, PI-3, its graduation is coarser than required",
+        "TG-112, A, 4, LI-2, LI-4, its graduation is coarser than required",
         "TG-112, A, 1, MO-2, MO-6, it does not reach the size",
-        "TG-204, B, 1, LI-7, PI-9, its graduation is coarser than asked",
+        "TG-204, B, 1, LI-7, PI-9, its graduation is coarser than required",
         "TG-126, A, 2, MO-6, MO-2, it does not reach the size"
     })
     void theFirstOfferIsFitAndOthersSayWhyNot(
@@ -71,6 +71,6 @@ class GaugeChoiceTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(GaugeChoice.offer(sized, dial, Eskarn.today()).refusal())
-                .isEqualTo("it compares with a master, and the requirement names none");
+                .isEqualTo("it is a comparator and the requirement names no master");
     }
 }

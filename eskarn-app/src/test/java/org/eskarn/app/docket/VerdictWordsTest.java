@@ -164,14 +164,15 @@ class VerdictWordsTest {
         Work work = read(eskarn, fields, "0 4 8 0");
         try (Page page = eskarn.signedIn(MARA)) {
             String address = eskarn.address() + "/dockets/" + work.number() + "/1";
-            assertThat(page.request().get(address).text()).contains("Turn the part over, and read the same places.");
+            assertThat(page.request().get(address).text()).contains("Turn the part over and read the same stations");
             Written.read(work, "0 2 4 0");
-            assertThat(page.request().get(address).text()).contains("Turn it back as it was first");
+            assertThat(page.request().get(address).text())
+                    .contains("Turn it back to the first set-up and read the same stations: they must read as before");
         }
         Written.read(work, "0 4 14 0");
         assertThat(line(work)).contains("something moved between the set-ups");
         Work held = read(eskarn, fields, "0 4 8 0 0 2 4 0 0 4 8 0");
         assertThat(held.setUp().verdict().value()).isEqualTo(2);
-        assertThat(remarks(held)).anyMatch(said -> said.startsWith("Turned back it reads as before, within 0.0 µm"));
+        assertThat(remarks(held)).anyMatch(said -> said.startsWith("Turned back, it reads as before within 0.0 µm"));
     }
 }

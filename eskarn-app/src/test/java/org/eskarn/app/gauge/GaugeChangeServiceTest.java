@@ -87,10 +87,10 @@ class GaugeChangeServiceTest {
         long id = add("T-2");
         keeping.setStatus(id, 0, GaugeStatus.IN_QUESTION, "seen dropped", by);
         assertThatThrownBy(() -> keeping.setStatus(id, 0, GaugeStatus.IN_SERVICE, "all well", by))
-                .hasMessageContaining("Somebody else changed this gauge");
+                .hasMessageContaining("Somebody else has changed this gauge. Nothing was saved: reload it");
         assertThat(find(id).status()).isEqualTo(GaugeStatus.IN_QUESTION);
         assertThatThrownBy(() -> keeping.save(id, 0, form("T-2", GaugeKind.INDICATOR, "2", "")))
-                .hasMessageContaining("load it again");
+                .hasMessageContaining("Nothing was saved: reload it");
     }
 
     @Test
@@ -122,8 +122,7 @@ class GaugeChangeServiceTest {
                 .satisfies(stack -> assertThat(stack.count()).isEqualTo(2));
         assertThat(gauges.blockSet(find(id)).fewest(new java.math.BigDecimal("2"), java.util.List.of()))
                 .isEmpty();
-        assertThatThrownBy(() -> keeping.writeBlocks(id, 1, "1 0 0\n1.0 0 0"))
-                .hasMessageContaining("stands there twice");
+        assertThatThrownBy(() -> keeping.writeBlocks(id, 1, "1 0 0\n1.0 0 0")).hasMessageContaining("Duplicate block");
         assertThat(gauges.whole(id).orElseThrow().blocks()).hasSize(4);
     }
 }

@@ -351,14 +351,15 @@ class LedgerTest {
         work.leaveOthersOut(MARA);
         String seen = ledger.contentHash(work.docket());
         assertThatThrownBy(() -> ledger.sign(work.number(), seen, " ", work.account(MARA)))
-                .hasMessageContaining("Not all passes");
+                .hasMessageContaining(
+                        "Not everything passes: enter what happens to the piece, e.g. “regrind journal B”");
         assertThatThrownBy(() -> ledger.sign(work.number(), seen, Eskarn.PASSWORD, work.account(MARA)))
                 .hasMessageContaining("That was your password");
         assertThat(work.docket().row().signed()).isFalse();
         work.begin(MARA, AttemptKind.CORRECTED, "ground").sweep(MARA, "0 2 5 9 12 9 5 2 0");
         work.confirm(MARA, org.eskarn.app.docket.Step.VERDICT);
         assertThatThrownBy(() -> ledger.sign(work.number(), seen, "grind", work.account(MARA)))
-                .hasMessageContaining("Somebody changed this docket after you opened the page");
+                .hasMessageContaining("This docket has changed since you opened the page: review it, then sign");
         ledger.sign(work.number(), ledger.contentHash(work.docket()), "ground, then good", work.account(MARA));
         assertThatThrownBy(() ->
                         ledger.sign(work.number(), ledger.contentHash(work.docket()), "once more", work.account(MARA)))

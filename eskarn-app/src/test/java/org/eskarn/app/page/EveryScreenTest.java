@@ -167,6 +167,7 @@ class EveryScreenTest {
         assertThat(response.headerValue("content-security-policy"))
                 .contains("default-src 'self'")
                 .doesNotContain("unsafe");
+        assertThat(page.content()).as("codes on " + path).doesNotContainPattern("core\\.[a-z]|Note\\[");
         assertThat(response.headerValue("x-content-type-options")).isEqualTo("nosniff");
         assertThat(response.headerValue("x-frame-options")).isEqualTo("DENY");
         if (shows(page)) {

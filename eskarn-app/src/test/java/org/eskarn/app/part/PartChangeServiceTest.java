@@ -53,8 +53,9 @@ class PartChangeServiceTest {
         assertThat(parts.requirements(opened.id())).isEqualTo(before);
         assertThat(parts.part(next).orElseThrow().opened()).isFalse();
         assertThatThrownBy(() -> editing.deleteRequirement(opened.id(), opened.version(), 1))
-                .hasMessageContaining("make a new revision");
-        assertThatThrownBy(() -> editing.revise(opened.id(), "Z")).hasMessageContaining("exists already");
+                .hasMessageContaining("is in use by dockets: create a new revision to change it");
+        assertThatThrownBy(() -> editing.revise(opened.id(), "Z"))
+                .hasMessageContaining("already exists: choose another number or revision");
         editing.deleteRequirement(next, 0, 1);
         assertThat(parts.requirements(next)).hasSize(before.size() - 1);
     }
@@ -64,7 +65,8 @@ class PartChangeServiceTest {
         long id = editing.create(new PartForm("TG-777", "A", "Spacer", "", ""));
         FeatureForm face = new FeatureForm("Face", "a", SurfaceSide.OUTSIDE, "", LengthUnit.MILLIMETRE, "");
         editing.saveFeature(id, 0, 0, face);
-        assertThatThrownBy(() -> editing.saveFeature(id, 0, 0, face)).hasMessageContaining("Somebody else changed");
+        assertThatThrownBy(() -> editing.saveFeature(id, 0, 0, face))
+                .hasMessageContaining("Somebody else has changed this part");
         assertThatThrownBy(() -> editing.saveFeature(
                         id, 1, 0, new FeatureForm("Bore", "A", SurfaceSide.INSIDE, "12", LengthUnit.MILLIMETRE, "")))
                 .isInstanceOfSatisfying(

@@ -95,7 +95,7 @@ class PartJobTest {
         fill("limit.lower", "45.018");
         fill("limit.upper", "45.002");
         screen.press("Enter");
-        assertThat(page.locator("#p-limit-lower")).hasText("The lower limit 45.018 is not below the upper 45.002.");
+        assertThat(page.locator("#p-limit-lower")).hasText("The lower limit must be below the upper limit.");
         assertThat(page.locator("#f-limit-lower")).isFocused();
         assertThat(page.locator("#f-limit-upper")).hasValue("45.002");
         fill("limit.lower", "45.002");
@@ -142,7 +142,7 @@ class PartJobTest {
         page.locator(".requirements a:has-text('Runout of journal')").press("Enter");
         screen.prepare();
         screen.press("z");
-        page.locator("button:has-text('Set it again')").press("Enter");
+        page.locator("button:has-text('Set again')").press("Enter");
         assertThat(page.locator("button:has-text('Zero is set')")).isFocused();
         screen.press("i");
         assertThat(page.locator("#dial")).isVisible();
@@ -164,11 +164,11 @@ class PartJobTest {
         page.locator(".requirements a:has-text('Size of journal')").press("Enter");
         screen.prepare();
         paste("45.010\n45,011\n4.5012\n45.013\n");
-        assertThat(page.locator("#paste-problem")).containsText("Not every line is a reading");
-        assertThat(page.locator("#paste tbody tr").nth(2)).containsText("out of this gauge's range, 25 to 50 mm");
+        assertThat(page.locator("#paste-problem")).containsText("Some lines are not readings: correct the marked ones");
+        assertThat(page.locator("#paste tbody tr").nth(2)).containsText("outside the gauge’s range, 25 to 50 mm");
         page.locator("#paste textarea").fill("45.010\n45,011\n45.012\n45.013");
         page.locator("#paste button[type=submit]").press("Enter");
-        assertThat(page.locator("#paste button[type=submit]")).hasText("Take these 4");
+        assertThat(page.locator("#paste button[type=submit]")).hasText("Record these 4");
         assertThat(page.locator("#paste tbody tr").nth(1)).containsText("10 mm · 90°");
         screen.enter();
         screen.shows("Prove");
@@ -192,7 +192,7 @@ class PartJobTest {
         page.locator(".requirements a:has-text('Ring goes on')").press("Enter");
         screen.prepare();
         screen.type("maybe");
-        screen.problemSays("type 1 for yes or 0 for no");
+        screen.problemSays("Type 1 for yes or 0 for no");
         screen.field().fill("1");
         screen.press("Enter");
         screen.type("yes");
@@ -203,11 +203,11 @@ class PartJobTest {
     private void thePartStaysAsItIsNow() {
         page.navigate(page.url().replaceAll("/dockets/.*", "/parts"));
         page.locator("tr:has-text('TG-501') a").press("Enter");
-        assertThat(page.locator("main")).containsText("Dockets stand on this revision");
+        assertThat(page.locator("main")).containsText("In use by dockets: create a new revision to change it");
         assertThat(page.locator("a:has-text('Add a requirement')")).hasCount(0);
         page.locator("[name=revision]").fill("A");
         page.locator("[name=revision]").press("Enter");
-        assertThat(page.locator("#p-revision")).containsText("TG-501 rev A exists already");
+        assertThat(page.locator("#p-revision")).containsText("TG-501 rev A already exists");
         page.locator("[name=revision]").fill("B");
         page.locator("[name=revision]").press("Enter");
         assertThat(page.locator("main")).containsText("TG-501 rev B");
@@ -220,7 +220,7 @@ class PartJobTest {
         page.navigate(page.url() + "/sheets");
         page.locator("#IN_A_FIXTURE textarea").fill("! Keep fingers out of the clamps.\n" + "x".repeat(401));
         page.locator("#IN_A_FIXTURE button").press("Enter");
-        assertThat(page.locator("#IN_A_FIXTURE .problem")).containsText("longer than 400 characters");
+        assertThat(page.locator("#IN_A_FIXTURE .problem")).containsText("At most 400 characters per line");
         assertThat(page.locator("#IN_A_FIXTURE textarea"))
                 .hasValue("! Keep fingers out of the clamps.\n" + "x".repeat(401));
         page.locator("#IN_A_FIXTURE textarea").fill("! Keep fingers out of the clamps.\nWipe the rests.");

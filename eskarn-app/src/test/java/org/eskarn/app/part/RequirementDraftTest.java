@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.FormFields;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
@@ -77,7 +78,7 @@ class RequirementDraftTest {
                 "layout.second",
                 "0 90"));
         PartRequirement written = draft(form).requirement().orElseThrow();
-        assertThat(written.limit().words()).isEqualTo("⌀45 k5 (+0.013 / +0.002 mm)");
+        assertThat(Words.of(written.limit().words())).isEqualTo("⌀45 k5 (+0.013 / +0.002 mm)");
         LimitRow row = LimitRow.of(1, false, written.limit());
         LimitRow edited = new LimitRow(
                 1,
@@ -92,7 +93,7 @@ class RequirementDraftTest {
                 "",
                 null,
                 null);
-        assertThat(edited.limit().words()).contains("+0.012");
+        assertThat(Words.of(edited.limit().words())).contains("+0.012");
         Map<String, String> wrong = draft(form(fields(
                         "characteristic",
                         "OUTSIDE_SIZE",
@@ -113,27 +114,27 @@ class RequirementDraftTest {
                         "layout.second",
                         "0 90")))
                 .problems();
-        assertThat(wrong.get("limit.code")).contains("small letters are meant, as k5");
+        assertThat(wrong.get("limit.code")).contains("A shaft takes small letters: use e.g. k5");
     }
 
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
             value = {
-                "title | '' | title | Type what it is called",
-                "featureId | 99 | featureId | Choose the feature",
-                "limit.upper | '' | limit.upper | A figure is missing",
+                "title | '' | title | Enter a title",
+                "featureId | 99 | featureId | Choose a feature",
+                "limit.upper | '' | limit.upper | Enter a value",
                 "limit.upper | abc | limit.upper | is not a number",
-                "limit.upper | -0.02 | limit.upper | is above zero",
+                "limit.upper | -0.02 | limit.upper | greater than zero",
                 "limit.upper | 20 | limit.unit | more than a quarter of the size",
-                "limit.serviceUpper | 0 | limit.serviceUpper | is above zero",
-                "layout.first | '' | layout.first | Nothing is written",
-                "layout.first | 0 90 400 | layout.first | is no angle",
+                "limit.serviceUpper | 0 | limit.serviceUpper | greater than zero",
+                "layout.first | '' | layout.first | Missing:",
+                "layout.first | 0 90 400 | layout.first | less than 360",
                 "gauge.repeats | 0 | gauge.repeats | from 1 to 20",
                 "gauge.repeats | two | gauge.repeats | from 1 to 20",
-                "gauge.allowedReturn | -1 | gauge.allowedReturn | is above zero",
-                "gauge.resolution | 0 | gauge.resolution | is above zero",
-                "characteristic | CIRCULAR_RUNOUT_AXIAL | layout.radius | Type the radius"
+                "gauge.allowedReturn | -1 | gauge.allowedReturn | greater than zero",
+                "gauge.resolution | 0 | gauge.resolution | greater than zero",
+                "characteristic | CIRCULAR_RUNOUT_AXIAL | layout.radius | Enter the radius"
             })
     void aFieldAtFaultGetsItsOwnSentence(String field, String value, String at, String says) {
         RequirementDraft draft = draft(form(Map.of(field, value)));
@@ -152,8 +153,8 @@ class RequirementDraftTest {
                 "setUp.preparations",
                 "! Isolate it.\n\nWipe the seats.\n")));
         PartRequirement requirement = draft.requirement().orElseThrow();
-        assertThat(requirement.limit().words()).isEqualTo("≤ 0.020 mm");
-        assertThat(requirement.inService().terms().limit().words()).isEqualTo("≤ 0.05 mm");
+        assertThat(Words.of(requirement.limit().words())).isEqualTo("≤ 0.020 mm");
+        assertThat(Words.of(requirement.inService().terms().limit().words())).isEqualTo("≤ 0.05 mm");
         assertThat(requirement.preparations()).extracting(Preparation::caution).containsExactly(true, false);
         assertThat(requirement.preparations().get(0).text()).isEqualTo("Isolate it.");
     }
@@ -247,19 +248,19 @@ class RequirementDraftTest {
             delimiter = '|',
             value = {
                 "OFFSET_OF_OPENING | RING | 0 180 | '' | limit.statedAs=OFFSET | layout.first | three",
-                "CIRCULAR_RUNOUT_RADIAL | RINGS | 10 60 | 0 180 | '' | layout.second | three angles",
+                "CIRCULAR_RUNOUT_RADIAL | RINGS | 10 60 | 0 180 | '' | layout.second | three or more angles",
                 "CIRCULAR_RUNOUT_RADIAL | LINE | 8 | '' | '' | layout.first | read over ring, not line",
                 "CIRCULAR_RUNOUT_RADIAL | RING | 8 | '' | gauge.kind=MICROMETER | gauge.kind | does not read circular",
                 "PARALLELISM_OF_FACES | GRID | 0 50 | 0 50 | gauge.kind=CALIPER | gauge.kind | does not read parallelism",
                 "PITCH | LINE | 0 50 | '' | gauge.kind=MICROMETER | gauge.kind | does not read pitch",
                 "PARALLELISM_OF_FACES | POINTS | A | '' | '' | gauge.zeroRule | always reads 0",
-                "STRAIGHTNESS | LINE | 0 100 200 | '' | gauge.zeroing=EACH_STEP | layout.first | two feet",
+                "STRAIGHTNESS | LINE | 0 100 200 | '' | gauge.zeroing=EACH_STEP | layout.first | far foot",
                 "STRAIGHTNESS | LINE | 100 200 | '' | gauge.zeroing=EACH_STEP;layout.reversal=PART_TURNED | layout.reversal | read once",
-                "STRAIGHTNESS | STEPS | 0 50; 100 150 | '' | '' | layout.first | shares no place",
+                "STRAIGHTNESS | STEPS | 0 50; 100 150 | '' | '' | layout.first | shares no station",
                 "FLATNESS | POINTS | A; B; C; D | '' | '' | layout.first | ''",
                 "PARALLELISM_OF_AXIS | PAIRS | a; b; c | '' | limit.statedAs=RESULTANT | layout.first | two planes",
                 "PARALLELISM_OF_AXIS | PAIRS | a; b | '' | limit.statedAs=RESULTANT;limit.only=MINUS;limit.reason=traps | limit.only | no direction",
-                "OUTSIDE_SIZE | RING | 4 | '' | limit.kind=BETWEEN;limit.lower=44.9;limit.upper=45.1 | gauge.setTo | compares with a master",
+                "OUTSIDE_SIZE | RING | 4 | '' | limit.kind=BETWEEN;limit.lower=44.9;limit.upper=45.1 | gauge.setTo | needs a master",
                 "PIN_CHECK | PAIRS | 2 | '' | limit.kind=BETWEEN;limit.lower=44.9;limit.upper=45.1;gauge.kind=PINS;gauge.setTo=45 | gauge.setTo | sizes themselves"
             })
     void whatCannotBeJudgedIsRefusedWhereItIsTyped(

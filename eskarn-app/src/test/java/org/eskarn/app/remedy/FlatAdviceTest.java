@@ -23,6 +23,7 @@ import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.round.SurfaceSide;
@@ -137,10 +138,10 @@ class FlatAdviceTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "PACKING | supports | A 0 | flat.supports | is no support",
+                "PACKING | supports | A 0 | flat.supports | is not a support",
                 "PACKING | supports | A 0 x; B 1 1 | flat.supports | is not a number",
-                "PACKING | pitch | 0 | flat.pitch | above zero",
-                "REGRIND | feed | -2 | flat.feed | above zero",
+                "PACKING | pitch | 0 | flat.pitch | greater than zero",
+                "REGRIND | feed | -2 | flat.feed | greater than zero",
                 "REGRIND | feed | 0.01 | flat.feed | plan it with 60 at most",
                 "LEAVE | workLength | none | flat.workLength | is not a number"
             })
@@ -155,10 +156,12 @@ class FlatAdviceTest {
     @Test
     void nothingTypedAsksForWhatIsWanted() {
         assertThat(advice(wedge(), RemedyKind.PACKING, FlatForm.BLANK).headline())
-                .startsWith("Write where it stands");
-        assertThat(advice(wedge(), RemedyKind.LEAVE, FlatForm.BLANK).headline()).startsWith("Write why");
+                .startsWith("Enter each support: a name and two distances");
+        assertThat(advice(wedge(), RemedyKind.LEAVE, FlatForm.BLANK).headline())
+                .startsWith("Enter why it is acceptable");
         MeasuredState link = found(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", 0, 2, 0, 40);
-        assertThat(advice(link, RemedyKind.SPRING, FlatForm.BLANK).headline()).startsWith("Type over which length");
+        assertThat(advice(link, RemedyKind.SPRING, FlatForm.BLANK).headline())
+                .startsWith("Enter the length and the maker’s maximum correction over it");
     }
 
     @Test
@@ -166,7 +169,7 @@ class FlatAdviceTest {
         Advice packed = advice(wedge(), RemedyKind.PACKING, flat("supports", "left 0 50; right 200 50"));
         assertThat(packed.headline()).isEqualTo("Pack under it: left up by 20.0 µm");
         assertThat(packed.predicted().orElseThrow()).isCloseTo(0, within(1e-9));
-        assertThat(packed.tables()).extracting(table -> table.title()).containsExactly("Packing", "Readings to come");
+        assertThat(packed.tables()).extracting(table -> table.title()).containsExactly("Packing", "Predicted readings");
         FlatForm screws = new FlatForm(
                 null, null, null, "left 0 50; right 200 50", "screws", "1", null, null, null, null, null, null, null);
         Advice turned = advice(wedge(), RemedyKind.PACKING, screws);
@@ -234,7 +237,7 @@ class FlatAdviceTest {
         assertThat(advice.ready()).isFalse();
         assertThat(advice.lines().toString())
                 .contains("Go back to where it stood after step 1")
-                .contains("From there it is 12.0 µm at the screw, towards the other line");
+                .contains("From there: 12.0 µm at the screw, towards the other line");
         assertThat(advice.tables().get(0).rows().toString())
                 .contains("nearer, best")
                 .contains("worse");
@@ -248,11 +251,10 @@ class FlatAdviceTest {
         Advice left = advice(guides, RemedyKind.LEAVE, form);
         assertThat(left.ready()).isTrue();
         assertThat(left.predicted()).isEmpty();
-        assertThat(left.words())
-                .isEqualTo("Left as it is because only roughing; over 600 mm of work it comes to 60.0 µm");
+        assertThat(left.words()).isEqualTo("Accepted as it is because only roughing; over 600 mm of work: 60.0 µm");
         MeasuredState dome =
                 found(Characteristic.FLATNESS, LayoutKind.GRID, "0 50 100", "0 50 100", 0, 0, 0, 0, 30, 0, 0, 0, 0);
-        assertThat(advice(dome, RemedyKind.LEAVE, form).words()).isEqualTo("Left as it is because only roughing");
+        assertThat(advice(dome, RemedyKind.LEAVE, form).words()).isEqualTo("Accepted as it is because only roughing");
     }
 
     /** All that was typed is sent again with the decision, by the names the fields have. */

@@ -32,7 +32,7 @@ import org.eskarn.core.verdict.Verdict.Because;
  * @param driftTaken whether drift was taken off
  * @param reduction the figures so far; empty before the first reading, and where the stations do not show the figure
  * @param budget the parts of the uncertainty of the figure; empty where there is no figure
- * @param missing the sentence that says what the stations lack; empty when they do
+ * @param missing what the stations lack; empty when they do
  * @param allowedReturn in µm, either way
  * @param returnCheck empty until the return has been read
  */
@@ -42,7 +42,7 @@ public record Assessment(
         boolean driftTaken,
         Optional<Reduction> reduction,
         Optional<UncertaintyBudget> budget,
-        Optional<String> missing,
+        Optional<Note> missing,
         double allowedReturn,
         Optional<ReturnCheck> returnCheck,
         Verdict verdict) {
@@ -51,12 +51,12 @@ public record Assessment(
         double allowed = requirement.allowedReturn(dial);
         Corrected corrected = corrections.apply(sweep, allowed);
         Optional<Reduction> reduction = Optional.empty();
-        Optional<String> missing = Optional.empty();
+        Optional<Note> missing = Optional.empty();
         if (!sweep.readings().isEmpty()) {
             try {
                 reduction = Optional.of(Evaluation.of(requirement, dial, corrected.sweep()));
             } catch (StationsUnfit e) {
-                missing = Optional.of(String.valueOf(e.getMessage()));
+                missing = Optional.of(e.note());
             }
         }
         return new Assessment(
@@ -69,6 +69,11 @@ public record Assessment(
                 allowed,
                 corrected.returnCheck(),
                 judge(requirement, sweep, reduction, corrected.returnCheck()));
+    }
+
+    /** The figures, where they are of a kind. */
+    public <T extends Reduction> Optional<T> reduction(Class<T> kind) {
+        return reduction.filter(kind::isInstance).map(kind::cast);
     }
 
     private static Verdict judge(
@@ -136,12 +141,8 @@ public record Assessment(
     private Note reversed(Requirement requirement) {
         Optional<Double> apart =
                 requirement.basis().reversal().checked() ? ThirdSetUp.largest(corrected) : Optional.empty();
-        return apart.map(moved -> Note.of(
-                        "Turned back it reads as before, within %s: nothing moved between the set-ups.",
-                        Figure.deviation("", moved)))
-                .orElseGet(
-                        () -> Note.of("Two set-ups always give two shares: only the first of them read once more shows"
-                                + " that nothing moved between."));
+        return apart.map(moved -> Note.of("core.turned-back-it-reads-as-before-within", Figure.deviation(moved)))
+                .orElseGet(() -> Note.of("core.two-set-ups-always-give-two-shares"));
     }
 
     /** The figures of several valid sweeps put together, of which this is the last. */

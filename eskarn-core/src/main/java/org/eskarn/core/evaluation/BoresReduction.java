@@ -45,10 +45,10 @@ final class BoresReduction {
             near = Math.hypot(near, bores.nearOff());
             far = Math.hypot(far, bores.farOff());
             rows.add(Row.of(
-                    trace.name().isEmpty() ? "the one plane read" : trace.name(),
-                    Figure.deviation("", bores.nearOff()),
-                    Figure.deviation("", bores.farOff()),
-                    Figure.deviation("", bores.tilt() * HUNDRED)));
+                    trace.name().isEmpty() ? Note.of("core.the-one-plane-read") : Note.text(trace.name()),
+                    Figure.deviation(bores.nearOff()),
+                    Figure.deviation(bores.farOff()),
+                    Figure.deviation(bores.tilt() * HUNDRED)));
         }
         double resultant = Math.max(near, far);
         boolean diameter = requirement.statedAs() == StatedAs.ZONE_DIAMETER;
@@ -59,7 +59,7 @@ final class BoresReduction {
                 * requirement.basis().reversal().spread();
         List<Note> remarks = new ArrayList<>();
         if (worst.length == 1) {
-            remarks.add(Note.of("One plane was read; across it the bores may lie further apart."));
+            remarks.add(Note.of("core.one-plane-was-read-across-it-the"));
         }
         Lines.fixtures(traces, requirement.basis().reversal(), remarks);
         return new LineReduction(
@@ -69,11 +69,15 @@ final class BoresReduction {
                 Lines.largest(worst),
                 new Details(
                         List.of(
-                                Figure.deviation("off the axis at the near end", near),
-                                Figure.deviation("off the axis at the far end", far)),
+                                Figure.deviation(Note.of("core.off-the-axis-at-the-near-end"), near),
+                                Figure.deviation(Note.of("core.off-the-axis-at-the-far-end"), far)),
                         List.of(new FigureTable(
-                                "The second bore against the first",
-                                List.of("plane", "near end", "far end", "tilt over 100 mm"),
+                                Note.of("core.the-second-bore-against-the-first"),
+                                List.of(
+                                        Note.of("core.plane"),
+                                        Note.of("core.near-end"),
+                                        Note.of("core.far-end"),
+                                        Note.of("core.tilt-over-100-mm")),
                                 rows)),
                         remarks));
     }

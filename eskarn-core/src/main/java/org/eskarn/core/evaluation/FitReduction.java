@@ -9,6 +9,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.result.Details;
 import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 
 /**
@@ -25,7 +26,7 @@ public record FitReduction(
     static Reduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
         double[] sizes = SizeReductions.sizesOf(requirement, sweep);
         if (sizes.length < 2) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A pair needs both its readings.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-pair-needs-both-its-readings"));
         }
         int pairs = sizes.length / 2;
         double[] holes = new double[pairs];
@@ -39,14 +40,14 @@ public record FitReduction(
             holes[i] = sizes[2 * i];
             shafts[i] = sizes[2 * i + 1];
             clearances[i] = holes[i] - shafts[i];
-            figures.add(Figure.deviation("clearance, " + place(sweep, i), clearances[i]));
-            each.add(Figure.deviation(place(sweep, i), clearances[i]));
+            figures.add(Figure.deviation(Note.of("core.clearance", place(sweep, i)), clearances[i]));
+            each.add(Figure.deviation(Note.text(place(sweep, i)), clearances[i]));
             tightest = clearances[i] < clearances[tightest] ? i : tightest;
             loosest = clearances[i] > clearances[loosest] ? i : loosest;
         }
         if (pairs > 1) {
-            figures.add(Figure.deviation("tightest, " + place(sweep, tightest), clearances[tightest]));
-            figures.add(Figure.deviation("loosest, " + place(sweep, loosest), clearances[loosest]));
+            figures.add(Figure.deviation(Note.of("core.tightest", place(sweep, tightest)), clearances[tightest]));
+            figures.add(Figure.deviation(Note.of("core.loosest", place(sweep, loosest)), clearances[loosest]));
         }
         return new FitReduction(
                 SizeReductions.worst(clearances, requirement.bounds()),

@@ -58,7 +58,7 @@ public record HeightsReduction(
             return new Figures(
                     raw,
                     GaugeParts.ofDifference(requirement, dial, sweep, 1),
-                    List.of(Figure.deviation("highest less lowest", raw)));
+                    List.of(Figure.deviation(Note.of("core.highest-less-lowest"), raw)));
         }
     }
 
@@ -126,20 +126,19 @@ public record HeightsReduction(
             double raw) {
         Tilt tilt = new Tilt(plane.slopeX(), plane.slopeY());
         List<Figure> figures = new ArrayList<>(List.of(
-                Figure.deviation("parallelism to the plate, highest less lowest", raw),
-                Figure.deviation("flatness, minimum zone", zone.width()),
-                Figure.deviation("flatness, least squares", least),
-                Figure.deviation("tilt over 100 mm", tilt.per100())));
+                Figure.deviation(Note.of("core.parallelism-to-the-plate-highest-less-lowest"), raw),
+                Figure.deviation(Note.of("core.flatness-minimum-zone"), zone.width()),
+                Figure.deviation(Note.of("core.flatness-least-squares"), least),
+                Figure.deviation(Note.of("core.tilt-over-100-mm"), tilt.per100())));
         List<Note> remarks = new ArrayList<>();
         if (tells(tilt, x, y, zone)) {
-            remarks.add(Note.of(
-                    "Downhill is " + tilt.words() + " on the plan: %s over 100 mm.",
-                    Figure.deviation("", tilt.per100())));
+            remarks.add(
+                    Note.of("core.downhill-is-on-the-plan-over-100", tilt.words(), Figure.deviation(tilt.per100())));
         }
         List<Station> stations = sweep.readings().stream().map(Reading::station).toList();
         if (flatness && stations.size() > 3 && zone.width() > 0) {
-            remarks.add(Note.of("The zone is held above by " + held(zone, stations, true) + " and below by "
-                    + held(zone, stations, false) + "."));
+            remarks.add(Note.of(
+                    "core.the-zone-is-held-above-by-and", held(zone, stations, true), held(zone, stations, false)));
         }
         if (flatness && sweep.stationsToGo() == 0) {
             Wear.of(x, y, heights).ifPresent(wear -> remarks.add(worn(wear, stations)));
@@ -150,11 +149,10 @@ public record HeightsReduction(
     private static Note worn(Wear wear, List<Station> stations) {
         double depth = wear.depths()[wear.deepest()];
         String place = stations.get(wear.deepest()).name();
-        return Note.of(
-                depth >= 0
-                        ? "Against its border it is deepest at " + place + ": %s below."
-                        : "Nothing inside lies below the border; the lowest place is " + place + ", %s above.",
-                Figure.deviation("", Math.abs(depth)));
+        Figure apart = Figure.deviation(Math.abs(depth));
+        return depth >= 0
+                ? Note.of("core.against-its-border-it-is-deepest-at", place, apart)
+                : Note.of("core.nothing-inside-lies-below-the-border-the", place, apart);
     }
 
     /** A tilt is told where it lifts one side of the face by more than a quarter of what the face is out of flat. */

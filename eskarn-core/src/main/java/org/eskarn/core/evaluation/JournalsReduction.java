@@ -15,6 +15,7 @@ import org.eskarn.core.result.Details;
 import org.eskarn.core.result.Figure;
 import org.eskarn.core.result.FigureTable;
 import org.eskarn.core.result.FigureTable.Row;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
 import org.eskarn.core.round.Offset;
@@ -135,7 +136,7 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         try {
             FirstHarmonic.fit(Sections.radians(journal.readings()), Sections.micrometres(journal.readings()));
         } catch (StationsUnfit e) {
-            throw new StationsUnfit(e.reason(), "At " + journal.name() + ": " + e.getMessage());
+            throw new StationsUnfit(e.reason(), Note.of("core.at-2", journal.name(), e.note()));
         }
     }
 
@@ -165,20 +166,28 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
             }
             rows.add(Row.of(
                     journal.name(),
-                    Figure.deviation("", journal.movement()),
-                    journal.offset().map(o -> Figure.deviation("", o.amount())).orElse(Figure.none()),
+                    Figure.deviation(journal.movement()),
+                    journal.offset().map(o -> Figure.deviation(o.amount())).orElse(Figure.none()),
                     journal.directed()
                             ? Figure.direction(
-                                    "", journal.offset().orElseThrow().degrees())
+                                    Note.text(""),
+                                    journal.offset().orElseThrow().degrees())
                             : Figure.none(),
-                    journal.fit().map(f -> Figure.deviation("", f.formPart())).orElse(Figure.none())));
+                    journal.fit().map(f -> Figure.deviation(f.formPart())).orElse(Figure.none())));
         }
         List<Figure> figures = new ArrayList<>();
-        figures.add(Figure.deviation("movement, worst at " + worst.name(), worst.movement()));
+        figures.add(Figure.deviation(Note.of("core.movement-worst-at", worst.name()), worst.movement()));
         wobble(requirement, worst).ifPresent(figures::addAll);
         apart(journals).ifPresent(figures::add);
         List<FigureTable> tables = List.of(new FigureTable(
-                "Section by section", List.of("at", "movement", "off centre", "towards", "form"), rows));
+                Note.of("core.section-by-section"),
+                List.of(
+                        Note.of("core.at-3"),
+                        Note.of("core.movement-2"),
+                        Note.of("core.off-centre"),
+                        Note.of("core.towards"),
+                        Note.of("core.form")),
+                rows));
         boolean missed = !byOffset && sweep.stationsToGo() == 0 && Sections.missed(worst.movement(), worst.proved());
         return new Details(
                 figures, tables, missed ? List.of(RingReduction.missed(worst.proved(), worst.movement())) : List.of());
@@ -209,7 +218,7 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                     double apart = Math.hypot(x, y);
                     if (furthest == null || apart > furthest.amount()) {
                         furthest =
-                                Figure.deviation("centres at " + one.name() + " and " + other.name() + " apart", apart);
+                                Figure.deviation(Note.of("core.centres-at-and-apart", one.name(), other.name()), apart);
                     }
                 }
             }

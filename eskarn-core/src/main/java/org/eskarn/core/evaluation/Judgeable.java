@@ -17,6 +17,7 @@ import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.ZeroRule;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
@@ -37,9 +38,9 @@ public final class Judgeable {
     /**
      * What stands in the way.
      *
-     * @param sentence what is needed
+     * @param note what is needed
      */
-    public record Obstacle(Part part, String sentence) {}
+    public record Obstacle(Part part, Note note) {}
 
     /** µm; small against every size, large against a rounding. */
     private static final double TRIED = 5;
@@ -64,20 +65,15 @@ public final class Judgeable {
         Layout layout = requirement.layout();
         boolean level = what == Characteristic.STRAIGHTNESS && StraightnessReduction.addsUp(requirement);
         if (level && requirement.basis().reversal().twice()) {
-            return of(
-                    Part.REVERSAL,
-                    "A line that is built up step by step is read once: turn the level end for end as a check of its own.");
+            return of(Part.REVERSAL, Note.of("core.a-line-that-is-built-up-step"));
         }
         if (level
                 && layout.kind() == LayoutKind.LINE
                 && layout.stations().get(0).distance() <= 0) {
-            return of(
-                    Part.LAYOUT,
-                    "A level stands on two feet: write where its far foot stands each time, the first one step from the"
-                            + " start. The start itself is 0.");
+            return of(Part.LAYOUT, Note.of("core.a-level-stands-on-two-feet-write"));
         }
         if (what == Characteristic.PIN_CHECK && requirement.basis().setTo().isPresent()) {
-            return of(Part.MASTER, "Pins are sizes themselves: leave the size the gauge is set to empty.");
+            return of(Part.MASTER, Note.of("core.pins-are-sizes-themselves-leave-the-size"));
         }
         return requirement.statedAs() == StatedAs.RESULTANT ? resultant(requirement) : Optional.empty();
     }
@@ -85,25 +81,20 @@ public final class Judgeable {
     private static Optional<Obstacle> zero(Requirement requirement, ZeroRule zero) {
         Layout layout = requirement.layout();
         return layout.size() == 1 && layout.returns() && zero == ZeroRule.FIRST_STATION
-                ? of(
-                        Part.ZERO,
-                        "The one station, zeroed on itself, always reads 0: set the zero on a master, or write the place it"
-                                + " is compared with as the first station.")
+                ? of(Part.ZERO, Note.of("core.the-one-station-zeroed-on-itself-always"))
                 : Optional.empty();
     }
 
     private static Optional<Obstacle> resultant(Requirement requirement) {
         if (requirement.limit().only() != null) {
-            return of(Part.DIRECTION, "A resultant has no direction: judge each plane by itself, or allow either way.");
+            return of(Part.DIRECTION, Note.of("core.a-resultant-has-no-direction-judge-each"));
         }
         int pairs = requirement.layout().size()
                 / (2 * Math.max(1, requirement.basis().reversal().setUps().size()));
         Map<String, Long> planes = requirement.layout().stations().subList(0, 2 * pairs).stream()
                 .collect(Collectors.groupingBy(Judgeable::piece, Collectors.counting()));
         boolean two = planes.values().stream().allMatch(stations -> stations == 2 * PLANES);
-        return two
-                ? Optional.empty()
-                : of(Part.LAYOUT, "A resultant is that of two planes at right angles: write two pairs for each piece.");
+        return two ? Optional.empty() : of(Part.LAYOUT, Note.of("core.a-resultant-is-that-of-two-planes"));
     }
 
     private static String piece(Station station) {
@@ -142,7 +133,7 @@ public final class Judgeable {
                         case TOO_FEW_ANGLES, NARROW_ARC, BUNCHED -> true;
                         case TOO_FEW, CONTRADICTION -> false;
                     };
-            return of(angles ? Part.ANGLES : Part.LAYOUT, String.valueOf(e.getMessage()));
+            return of(angles ? Part.ANGLES : Part.LAYOUT, e.note());
         }
     }
 
@@ -154,7 +145,7 @@ public final class Judgeable {
         return deviations || lower == null ? 0 : lower;
     }
 
-    private static Optional<Obstacle> of(Part part, String sentence) {
-        return Optional.of(new Obstacle(part, sentence));
+    private static Optional<Obstacle> of(Part part, Note note) {
+        return Optional.of(new Obstacle(part, note));
     }
 }

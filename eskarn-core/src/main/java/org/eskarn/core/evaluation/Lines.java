@@ -21,7 +21,7 @@ final class Lines {
                 .filter(trace -> Arrays.stream(trace.at()).distinct().count() > 1)
                 .toList();
         if (some.isEmpty()) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A line needs readings at two different places or more.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-line-needs-readings-at-two-different"));
         }
         return some;
     }
@@ -56,11 +56,11 @@ final class Lines {
             if (reversal.twice()) {
                 double most = Arrays.stream(trace.fixture()).max().orElse(0)
                         - Arrays.stream(trace.fixture()).min().orElse(0);
-                String of = trace.name().isEmpty() ? "" : trace.name() + ": ";
-                String share = reversal == Reversal.ON_MASTER
-                        ? "on the master the gauge moved by %s"
-                        : "the gauge’s and fixture’s own share is %s";
-                remarks.add(Note.of(of + share + "; it is taken off.", Figure.deviation("", most)));
+                Figure share = Figure.deviation(most);
+                Note taken = reversal == Reversal.ON_MASTER
+                        ? Note.of("core.on-the-master-the-gauge-moved-by", share)
+                        : Note.of("core.the-gauges-and-fixtures-own-share-is", share);
+                remarks.add(trace.name().isEmpty() ? taken : Note.of("core.of-a-line", trace.name(), taken));
             }
         }
     }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.result.Figure;
 import org.eskarn.core.result.Note;
@@ -57,29 +56,30 @@ public record OutOfLimits(List<Figure> over, List<Figure> under, int places) {
         }
         if (over.size() == places || under.size() == places) {
             boolean above = !over.isEmpty();
-            return Optional.of(Note.of("All " + places + " places lie "
-                    + (kind == LimitKind.MAXIMUM
-                            ? "beyond the limit."
-                            : above ? "over the upper limit." : "under the lower limit.")));
+            return Optional.of(Note.of(
+                    "core.all-places-lie",
+                    places,
+                    (kind == LimitKind.MAXIMUM
+                            ? Note.of("core.beyond-the-limit")
+                            : above ? Note.of("core.over-the-upper-limit") : Note.of("core.under-the-lower-limit"))));
         }
         List<Figure> said = new ArrayList<>(over);
         said.addAll(under);
         if (kind == LimitKind.MAXIMUM) {
-            return Optional.of(new Note("Beyond the limit: " + list(said) + ".", said));
+            return Optional.of(Note.of("core.beyond-the-limit-2", list(said)));
         }
-        List<String> sentences = new ArrayList<>();
-        if (!over.isEmpty()) {
-            sentences.add("Over the upper limit: " + list(over) + ".");
+        if (under.isEmpty()) {
+            return Optional.of(Note.of("core.over-the-upper-limit-2", list(over)));
         }
-        if (!under.isEmpty()) {
-            sentences.add("Under the lower limit: " + list(under) + ".");
-        }
-        return Optional.of(new Note(String.join(" ", sentences), said));
+        return Optional.of(
+                over.isEmpty()
+                        ? Note.of("core.under-the-lower-limit-2", list(under))
+                        : Note.of("core.over-the-upper-limit-under-the-lower", list(over), list(under)));
     }
 
-    private static String list(List<Figure> figures) {
-        return figures.stream()
-                .map(figure -> figure.name().replace("%", "%%") + " %s")
-                .collect(Collectors.joining("; "));
+    private static Note list(List<Figure> figures) {
+        return Note.list(figures.stream()
+                .map(figure -> Note.of("core.name-and-figure", figure.name(), figure))
+                .toList());
     }
 }

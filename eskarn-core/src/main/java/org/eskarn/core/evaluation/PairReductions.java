@@ -9,6 +9,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.result.Details;
 import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.Note;
 
 /** Reductions of readings that come two and two. */
 final class PairReductions {
@@ -19,7 +20,7 @@ final class PairReductions {
     static Reduction play(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
         double[] readings = sweep.micrometres();
         if (readings.length < 2) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A pair needs both its readings.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-pair-needs-both-its-readings"));
         }
         List<Figure> figures = new ArrayList<>();
         List<Figure> cycles = new ArrayList<>();
@@ -27,16 +28,18 @@ final class PairReductions {
         for (int i = 0; i < each.length; i++) {
             each[i] = Math.abs(readings[2 * i + 1] - readings[2 * i]);
             String name = String.valueOf(sweep.readings().get(2 * i).station().line());
-            figures.add(Figure.deviation("play, " + name, each[i]));
-            cycles.add(Figure.deviation(name, each[i]));
+            figures.add(Figure.deviation(Note.of("core.play", name), each[i]));
+            cycles.add(Figure.deviation(Note.text(name), each[i]));
         }
         if (each.length > 1) {
             figures.add(Figure.deviation(
-                    "largest", java.util.Arrays.stream(each).max().orElseThrow()));
+                    Note.of("core.largest"), java.util.Arrays.stream(each).max().orElseThrow()));
             figures.add(Figure.deviation(
-                    "smallest", java.util.Arrays.stream(each).min().orElseThrow()));
+                    Note.of("core.smallest"),
+                    java.util.Arrays.stream(each).min().orElseThrow()));
             figures.add(Figure.deviation(
-                    "mean", java.util.Arrays.stream(each).average().orElseThrow()));
+                    Note.of("core.mean"),
+                    java.util.Arrays.stream(each).average().orElseThrow()));
         }
         return new Figures(
                 SizeReductions.worst(each, requirement.bounds()),

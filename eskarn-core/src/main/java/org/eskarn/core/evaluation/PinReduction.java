@@ -12,6 +12,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.result.Details;
 import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.result.WrittenNumber;
 import org.eskarn.core.size.PinBracket;
 import org.eskarn.core.size.PinBracket.PinClass;
@@ -32,6 +33,9 @@ import org.jspecify.annotations.Nullable;
  */
 public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> tried, PinBracket bracket, Details told)
         implements Reduction {
+
+    /** The name of the figure that says which pin narrows the bracket most. */
+    public static final Note TRY_NEXT = Note.of("core.pin-to-try-next");
 
     /** @throws StationsUnfit if a hole is open at one end, or its pins contradict each other */
     static PinReduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
@@ -59,8 +63,8 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         PinBracket judged = java.util.Objects.requireNonNull(worst);
         double lower = judged.lower().orElseThrow();
         double upper = judged.upper().orElseThrow();
-        figures.add(Figure.size("the hole is at least", lower));
-        figures.add(Figure.size("and at most", upper));
+        figures.add(Figure.size(Note.of("core.the-hole-is-at-least"), lower));
+        figures.add(Figure.size(Note.of("core.and-at-most"), upper));
         // The bracket is the resolution of pins; the steps of the set are not counted twice.
         UncertaintyBudget budget = new UncertaintyBudget(GaugeParts.of(dial, sweep, 1, 0, 0))
                 .with(new Contribution(Source.BRACKET, (upper - lower) / 2 / UncertaintyBudget.COVERAGE_FACTOR));
@@ -70,7 +74,7 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
     private static Optional<Figure> next(PinBracket bracket, @Nullable Double bound, boolean lower, PinClass of) {
         return bound == null
                 ? Optional.empty()
-                : bracket.nextFor(bound, lower, of).map(pin -> Figure.size("pin to try next", pin));
+                : bracket.nextFor(bound, lower, of).map(pin -> Figure.size(TRY_NEXT, pin));
     }
 
     private static PinClass pinClass(Requirement requirement) {
@@ -94,7 +98,7 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         }
         double[] pins = SizeReductions.sizesOf(requirement, sweep);
         if (pins.length < 2) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A hole needs two pins: one that enters and one that does not.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-hole-needs-two-pins-one-that"));
         }
         for (int i = 0; i + 1 < pins.length; i += 2) {
             holes.add(List.of(new Tried(pins[i], true), new Tried(pins[i + 1], false)));
@@ -107,32 +111,35 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         if (bracket.contradicts()) {
             throw new StationsUnfit(
                     Reason.CONTRADICTION,
-                    "A pin that enters is not smaller than one that does not: look at "
-                            + (sweep.layout().kind() == LayoutKind.PINS
-                                    ? "the pins"
-                                    : sweep.readings().get(index).station().name())
-                            + " again.");
+                    Note.of(
+                            "core.a-pin-that-enters-is-not-smaller",
+                            sweep.layout().kind() == LayoutKind.PINS
+                                    ? Note.of("core.the-pins")
+                                    : sweep.readings().get(index).station().name()));
         }
         if (bracket.lower().isEmpty()) {
             throw new StationsUnfit(
-                    Reason.TOO_FEW, "No pin enters: add a smaller one" + named(bounds.lower(), requirement) + ".");
+                    Reason.TOO_FEW,
+                    Note.of("core.no-pin-enters-add-a-smaller-one", named(bounds.lower(), requirement)));
         }
         if (bracket.upper().isEmpty()) {
             throw new StationsUnfit(
-                    Reason.TOO_FEW, "Every pin enters: add a larger one" + named(bounds.upper(), requirement) + ".");
+                    Reason.TOO_FEW,
+                    Note.of("core.every-pin-enters-add-a-larger-one", named(bounds.upper(), requirement)));
         }
     }
 
-    private static String named(@Nullable Double bound, Requirement requirement) {
+    private static Note named(@Nullable Double bound, Requirement requirement) {
         return bound == null
-                ? ""
+                ? Note.text("")
                 : requirement
                         .limit()
                         .unit()
                         .length()
-                        .map(unit -> ", for example "
-                                + WrittenNumber.number(
-                                        bound / unit.micrometres().doubleValue()) + " " + unit.symbol())
-                        .orElse("");
+                        .map(unit -> Note.of(
+                                "core.for-example",
+                                WrittenNumber.number(bound / unit.micrometres().doubleValue()),
+                                unit.symbol()))
+                        .orElse(Note.text(""));
     }
 }

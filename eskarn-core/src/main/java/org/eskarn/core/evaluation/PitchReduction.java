@@ -18,6 +18,7 @@ import org.eskarn.core.result.Details;
 import org.eskarn.core.result.Figure;
 import org.eskarn.core.result.FigureTable;
 import org.eskarn.core.result.FigureTable.Row;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.size.Pitches;
 import org.eskarn.core.size.Pitches.Between;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
@@ -40,7 +41,7 @@ public record PitchReduction(
         List<Reading> row = stepwise ? sweep.readings() : InPlace.of(sweep);
         double[] readings = Sections.micrometres(row);
         if (!stepwise && readings.length < 2) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A step needs readings at two places.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-step-needs-readings-at-two-places"));
         }
         Pitches pitches = stepwise
                 ? Pitches.stepByStep(readings, ring)
@@ -73,19 +74,22 @@ public record PitchReduction(
         return errors;
     }
 
+    /** The place before the first step, called like a station. */
+    private static final String START = "the start";
+
     private static List<String> names(List<Reading> row, boolean stepwise) {
         List<String> names =
                 new ArrayList<>(row.stream().map(each -> each.station().name()).toList());
         if (stepwise) {
-            names.add(0, "the start");
+            names.add(0, START);
         }
         return names;
     }
 
     private static List<Figure> steps(List<String> names, Pitches pitches) {
         return IntStream.range(0, pitches.steps().length)
-                .mapToObj(i ->
-                        Figure.deviation(names.get(i) + " to " + names.get((i + 1) % names.size()), pitches.steps()[i]))
+                .mapToObj(i -> Figure.deviation(
+                        Note.of("core.to", names.get(i), names.get((i + 1) % names.size())), pitches.steps()[i]))
                 .toList();
     }
 
@@ -99,7 +103,8 @@ public record PitchReduction(
         }
         return Stream.of(pitches.worstBetween(Bounds.atMost(0)), pitches.worstBetween(new Bounds(0.0, null)))
                 .distinct()
-                .map(pair -> Figure.deviation(names.get(pair.from()) + " and " + names.get(pair.to()), pair.error()))
+                .map(pair -> Figure.deviation(
+                        Note.of("core.and", names.get(pair.from()), names.get(pair.to())), pair.error()))
                 .toList();
     }
 
@@ -109,32 +114,32 @@ public record PitchReduction(
         for (int i = stepwise ? 1 : 0; i < places; i++) {
             rows.add(Row.of(
                     names.get(i),
-                    i > 0 ? Figure.deviation("", pitches.steps()[i - 1]) : closing(pitches, places),
-                    Figure.deviation("", pitches.places()[i])));
+                    i > 0 ? Figure.deviation(pitches.steps()[i - 1]) : closing(pitches, places),
+                    Figure.deviation(pitches.places()[i])));
         }
         int step = pitches.worstStep(bounds);
         Between between = pitches.worstBetween(bounds);
         List<Figure> figures = new ArrayList<>();
         figures.add(Figure.deviation(
-                "worst single step, " + names.get(step) + " to " + names.get((step + 1) % places),
+                Note.of("core.worst-single-step-to", names.get(step), names.get((step + 1) % places)),
                 pitches.steps()[step]));
         figures.add(Figure.deviation(
-                "worst between two places, " + names.get(between.from()) + " and " + names.get(between.to()),
+                Note.of("core.worst-between-two-places-and", names.get(between.from()), names.get(between.to())),
                 between.error()));
         if (stepwise && pitches.ring() && sweep.stationsToGo() == 0) {
-            figures.add(Figure.deviation("closing error of the ring", pitches.places()[places - 1]));
+            figures.add(Figure.deviation(Note.of("core.closing-error-of-the-ring"), pitches.places()[places - 1]));
         }
         return new Details(
                 figures,
                 List.of(new FigureTable(
-                        stepwise ? "Read step by step" : "Read on one zero",
-                        List.of("at", "step up to it", "from the start"),
+                        stepwise ? Note.of("core.read-step-by-step") : Note.of("core.read-on-one-zero"),
+                        List.of(Note.of("core.at-3"), Note.of("core.step-up-to-it"), Note.of("core.from-the-start")),
                         rows)),
                 List.of());
     }
 
     /** The step that ends at the first place of a ring. */
     private static Figure closing(Pitches pitches, int places) {
-        return pitches.steps().length == places ? Figure.deviation("", pitches.steps()[places - 1]) : Figure.none();
+        return pitches.steps().length == places ? Figure.deviation(pitches.steps()[places - 1]) : Figure.none();
     }
 }

@@ -119,14 +119,15 @@ public record RingReduction(
             Dial dial,
             Sweep sweep) {
         if (shown.isEmpty()) {
-            return Details.of(List.of(Figure.deviation("movement", movement.amount())));
+            return Details.of(List.of(Figure.deviation(Note.of("core.movement-2"), movement.amount())));
         }
         Centre centre = shown.get();
         List<Figure> figures = new ArrayList<>();
-        figures.add(Figure.deviation("movement", movement.amount()));
-        figures.add(Figure.deviation("half the movement", movement.amount() / 2));
-        figures.add(Figure.deviation("off centre", centre.offset().amount()));
-        figures.add(Figure.deviation("form left over", centre.fit().formPart()));
+        figures.add(Figure.deviation(Note.of("core.movement-2"), movement.amount()));
+        figures.add(Figure.deviation(Note.of("core.half-the-movement"), movement.amount() / 2));
+        figures.add(Figure.deviation(Note.of("core.off-centre"), centre.offset().amount()));
+        figures.add(
+                Figure.deviation(Note.of("core.form-left-over"), centre.fit().formPart()));
         Sections.wobble(requirement, centre.fit()).ifPresent(figures::addAll);
         List<FigureTable> tables = new ArrayList<>();
         List<OppositePairs.Pair> pairs = OppositePairs.of(sweep.radians(), sweep.micrometres());
@@ -143,21 +144,17 @@ public record RingReduction(
                 && centre.fit().degreesOfFreedom() > 0;
         if (large) {
             remarks.add(Note.of(
-                    "Half the movement is %s, but the centre is off by %s only: form of %s is left over, so half"
-                            + " the movement overstates the offset.",
-                    Figure.deviation("", movement.amount() / 2),
-                    Figure.deviation("", centre.offset().amount()),
-                    Figure.deviation("", centre.fit().formPart())));
+                    "core.half-the-movement-is-but-the-centre",
+                    Figure.deviation(movement.amount() / 2),
+                    Figure.deviation(centre.offset().amount()),
+                    Figure.deviation(centre.fit().formPart())));
         }
         return new Details(figures, tables, remarks);
     }
 
     /** The stations lie beside the high and the low spot. */
     static Note missed(double proved, double read) {
-        return Note.of(
-                "The stations missed the high and the low spot: between them the fitted circle proves a movement of %s;"
-                        + " highest less lowest of what was read is %s.",
-                Figure.deviation("", proved), Figure.deviation("", read));
+        return Note.of("core.the-stations-missed-the-high-and-the", Figure.deviation(proved), Figure.deviation(read));
     }
 
     /** Along each diameter that was read at both ends: half the difference, and what the fitted circle says of it. */
@@ -168,11 +165,11 @@ public record RingReduction(
             Station second = sweep.readings().get(pair.second()).station();
             double ofCentre = (centre.fit().at(first.radians()) - centre.fit().at(second.radians())) / 2;
             rows.add(Row.of(
-                    first.name() + " – " + second.name(),
-                    Figure.deviation("", pair.half()),
-                    Figure.deviation("", ofCentre)));
+                    first.name() + " – " + second.name(), Figure.deviation(pair.half()), Figure.deviation(ofCentre)));
         }
         return new FigureTable(
-                "Along each diameter, half the difference", List.of("diameter", "read", "by the centre"), rows);
+                Note.of("core.along-each-diameter-half-the-difference"),
+                List.of(Note.of("core.diameter"), Note.of("core.read"), Note.of("core.by-the-centre")),
+                rows);
     }
 }

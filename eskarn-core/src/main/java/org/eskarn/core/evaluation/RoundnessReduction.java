@@ -94,9 +94,7 @@ public record RoundnessReduction(
                 : outwards;
         // Refuses stations that cannot show a centre, in its own words.
         if (FirstHarmonic.fit(radians, outwards).degreesOfFreedom() == 0) {
-            throw new StationsUnfit(
-                    Reason.TOO_FEW_ANGLES,
-                    "Roundness needs readings at four angles at least: three lie on a circle whatever the shape.");
+            throw new StationsUnfit(Reason.TOO_FEW_ANGLES, Note.of("core.roundness-needs-readings-at-four-angles-at"));
         }
         ReferenceCircle.Kind kind = requirement.statedAs().circle();
         List<ReferenceCircle> circles = new ArrayList<>();
@@ -109,9 +107,7 @@ public record RoundnessReduction(
         }
         if (judged == null) {
             throw new StationsUnfit(
-                    Reason.NARROW_ARC,
-                    "The %s circle needs stations round more than half a turn: add one opposite to the others."
-                            .formatted(kind.title()));
+                    Reason.NARROW_ARC, Note.of("core.the-circle-needs-stations-round-more-than", kind.title()));
         }
         return new Profile(
                 name,
@@ -132,14 +128,14 @@ public record RoundnessReduction(
         Profile shown = profiles.get(worst);
         List<Figure> figures = new ArrayList<>();
         if (profiles.size() > 1) {
-            figures.add(
-                    Figure.deviation("worst at " + shown.name(), shown.judged().roundness()));
+            figures.add(Figure.deviation(
+                    Note.of("core.worst-at", shown.name()), shown.judged().roundness()));
         }
         List<FigureTable> tables = new ArrayList<>();
         tables.add(circles(profiles));
         Harmonics harmonics = shown.harmonics();
         if (harmonics.limit() > 1) {
-            figures.add(Figure.deviation("a two-point gauge would show", harmonics.seenByTwoPoints()));
+            figures.add(Figure.deviation(Note.of("core.a-two-point-gauge-would-show"), harmonics.seenByTwoPoints()));
             tables.add(waves(harmonics));
         }
         return new Details(figures, tables, remarks(shown));
@@ -150,41 +146,47 @@ public record RoundnessReduction(
         for (Profile profile : profiles) {
             for (ReferenceCircle circle : profile.circles()) {
                 boolean judged = circle.kind() == profile.judged().kind();
+                Note name = profiles.size() > 1
+                        ? Note.of(
+                                "core.circle-at", profile.name(), circle.kind().title())
+                        : circle.kind().title();
                 rows.add(Row.of(
-                        (profiles.size() > 1 ? profile.name() + ", " : "")
-                                + circle.kind().title()
-                                + (judged ? ", judged" : ""),
-                        Figure.deviation("", circle.roundness()),
-                        Figure.deviation("", circle.offCentre())));
+                        judged ? Note.of("core.judged", name) : name,
+                        Figure.deviation(circle.roundness()),
+                        Figure.deviation(circle.offCentre())));
             }
         }
-        return new FigureTable("By each reference circle", List.of("circle", "roundness", "off centre"), rows);
+        return new FigureTable(
+                Note.of("core.by-each-reference-circle"),
+                List.of(Note.of("core.circle"), Note.of("core.roundness"), Note.of("core.off-centre")),
+                rows);
     }
 
     private static FigureTable waves(Harmonics harmonics) {
-        List<String> heads = new ArrayList<>(List.of("waves to a turn", "height", "first crest"));
+        List<Note> heads = new ArrayList<>(
+                List.of(Note.of("core.waves-to-a-turn"), Note.of("core.height"), Note.of("core.first-crest")));
         for (double vee : USUAL_VEES) {
-            heads.add("in a V of " + WrittenNumber.number(vee) + "°, times");
+            heads.add(Note.of("core.in-a-v-of-times", WrittenNumber.number(vee)));
         }
         List<Row> rows = new ArrayList<>();
         for (Harmonics.Wave wave : harmonics.waves()) {
             List<Figure> cells = new ArrayList<>();
-            cells.add(Figure.deviation("", 2 * wave.amplitude()));
-            cells.add(Figure.direction("", Math.toDegrees(wave.crest())));
+            cells.add(Figure.deviation(2 * wave.amplitude()));
+            cells.add(Figure.direction(Note.text(""), Math.toDegrees(wave.crest())));
             for (double vee : USUAL_VEES) {
-                cells.add(Figure.number("", Math.abs(new VBlock(vee).factor(wave.order()))));
+                cells.add(Figure.number(Note.text(""), Math.abs(new VBlock(vee).factor(wave.order()))));
             }
-            rows.add(new Row(wave.order() + meaning(wave.order()), cells));
+            rows.add(new Row(meaning(wave.order()), cells));
         }
-        return new FigureTable("Waves round the section, crest to trough", heads, rows);
+        return new FigureTable(Note.of("core.waves-round-the-section-crest-to-trough"), heads, rows);
     }
 
-    private static String meaning(int order) {
+    private static Note meaning(int order) {
         return switch (order) {
-            case 1 -> ", off centre";
-            case 2 -> ", oval";
-            case 3, 5, 7 -> ", lobes";
-            default -> "";
+            case 1 -> Note.of("core.off-centre-2", order);
+            case 2 -> Note.of("core.oval", order);
+            case 3, 5, 7 -> Note.of("core.lobes", order);
+            default -> Note.text(Integer.toString(order));
         };
     }
 
@@ -198,22 +200,21 @@ public record RoundnessReduction(
                                 > WORTH_TELLING * profile.judged().roundness()
                         && wave.amplitude() > 0)
                 .ifPresent(wave -> remarks.add(Note.of(
-                        wave.order()
-                                + " lobes of %s: a micrometer, snap gauge or two-point bore gauge would show only %s"
-                                + ".",
-                        Figure.deviation("", 2 * wave.amplitude()),
-                        Figure.deviation("", harmonics.seenByTwoPoints()))));
+                        "core.lobes-of-a-micrometer-snap-gauge-or",
+                        wave.order(),
+                        Figure.deviation(2 * wave.amplitude()),
+                        Figure.deviation(harmonics.seenByTwoPoints()))));
         if (!profile.judged().unique()) {
-            remarks.add(Note.of("The " + profile.judged().kind().title()
-                    + " circle fits in more than one place; judged is the one about which" + " roundness is largest."));
+            remarks.add(Note.of(
+                    "core.the-circle-fits-in-more-than-one",
+                    profile.judged().kind().title()));
         }
         int stations = profile.stations().size();
         if (harmonics.limit() < Harmonics.MOST) {
-            remarks.add(Note.of(
+            remarks.add(
                     harmonics.limit() == 0
-                            ? "These " + stations + " stations show no waves at all."
-                            : "These " + stations + " stations show waves up to " + harmonics.limit()
-                                    + " to a turn; finer ones look like coarser ones. More stations show more."));
+                            ? Note.of("core.these-stations-show-no-waves-at-all", stations)
+                            : Note.of("core.these-stations-show-waves-up-to-to", stations, harmonics.limit()));
         }
         return remarks;
     }

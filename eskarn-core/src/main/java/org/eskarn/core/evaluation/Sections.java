@@ -14,6 +14,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.result.WrittenNumber;
 import org.eskarn.core.round.FaceWobble;
 import org.eskarn.core.round.FirstHarmonic;
@@ -98,8 +99,9 @@ final class Sections {
                 String place = place(sweep, section.getKey());
                 throw new StationsUnfit(
                         Reason.TOO_FEW_ANGLES,
-                        (place.isEmpty() ? "Movement" : "At " + place + ": movement")
-                                + " round a section needs readings at three angles at least.");
+                        Note.of(
+                                "core.round-a-section-needs-readings-at-three",
+                                place.isEmpty() ? Note.of("core.movement") : Note.of("core.at-movement", place)));
             }
         }
     }
@@ -135,7 +137,7 @@ final class Sections {
         }
         FaceWobble wobble = FaceWobble.of(fit, radius.get().micrometres());
         return Optional.of(List.of(
-                Figure.angle("wobble of the face", wobble.degrees()),
-                Figure.deviation("lean over 100 mm", wobble.perHundred())));
+                Figure.angle(Note.of("core.wobble-of-the-face"), wobble.degrees()),
+                Figure.deviation(Note.of("core.lean-over-100-mm"), wobble.perHundred())));
     }
 }

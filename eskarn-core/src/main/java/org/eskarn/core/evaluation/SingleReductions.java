@@ -27,8 +27,8 @@ import org.eskarn.core.verdict.Bounds;
 /** Reductions of readings that stand each for itself. */
 final class SingleReductions {
 
-    private static final String HIGHEST = "highest";
-    private static final String LOWEST = "lowest";
+    private static final Note HIGHEST = Note.of("core.highest");
+    private static final Note LOWEST = Note.of("core.lowest");
 
     private SingleReductions() {}
 
@@ -42,17 +42,20 @@ final class SingleReductions {
             return middles;
         }
         List<Figure> figures = middles.told().figures().stream()
-                .map(figure -> switch (figure.name()) {
-                    case HIGHEST ->
-                        new Figure(HIGHEST, Arrays.stream(sweep.highs()).max().orElseThrow(), figure.kind());
-                    case LOWEST ->
-                        new Figure(LOWEST, Arrays.stream(sweep.lows()).min().orElseThrow(), figure.kind());
-                    default -> figure;
-                })
+                .map(figure -> reaching(figure, sweep))
                 .toList();
         Details told =
                 new Details(figures, middles.told().tables(), middles.told().remarks());
         return new Figures(middles.judged(), middles.budget(), told, middles.each());
+    }
+
+    private static Figure reaching(Figure figure, Sweep sweep) {
+        if (figure.name().equals(HIGHEST)) {
+            return new Figure(HIGHEST, Arrays.stream(sweep.highs()).max().orElseThrow(), figure.kind());
+        }
+        return figure.name().equals(LOWEST)
+                ? new Figure(LOWEST, Arrays.stream(sweep.lows()).min().orElseThrow(), figure.kind())
+                : figure;
     }
 
     /** The reading worst placed is judged; where nothing is asked, the mean is recorded. */
@@ -62,7 +65,8 @@ final class SingleReductions {
         List<Figure> figures = new ArrayList<>();
         figures.add(new Figure(HIGHEST, Arrays.stream(readings).max().orElseThrow(), kind));
         figures.add(new Figure(LOWEST, Arrays.stream(readings).min().orElseThrow(), kind));
-        figures.add(new Figure("mean", Arrays.stream(readings).average().orElseThrow(), kind));
+        figures.add(new Figure(
+                Note.of("core.mean"), Arrays.stream(readings).average().orElseThrow(), kind));
         List<FigureTable> tables = new ArrayList<>();
         List<Note> remarks = new ArrayList<>();
         if (requirement.basis().zeroing() == Zeroing.EACH_STEP) {
@@ -78,7 +82,8 @@ final class SingleReductions {
 
     private static List<Figure> named(Sweep sweep, double[] readings, Figure.Kind kind) {
         return IntStream.range(0, readings.length)
-                .mapToObj(i -> new Figure(sweep.readings().get(i).station().name(), readings[i], kind))
+                .mapToObj(i ->
+                        new Figure(Note.text(sweep.readings().get(i).station().name()), readings[i], kind))
                 .toList();
     }
 
@@ -93,11 +98,18 @@ final class SingleReductions {
         for (int i = 0; i < sums.length; i++) {
             rows.add(Row.of(
                     sweep.readings().get(i).station().name(),
-                    new Figure("", readings[i], kind),
-                    new Figure("", sums[i], kind),
-                    nominal > 0 ? Figure.deviation("", sums[i] - (i + 1) * nominal) : Figure.none()));
+                    Figure.of(readings[i], kind),
+                    Figure.of(sums[i], kind),
+                    nominal > 0 ? Figure.deviation(sums[i] - (i + 1) * nominal) : Figure.none()));
         }
-        return new FigureTable("Read step by step", List.of("at", "step", "from the start", "error"), rows);
+        return new FigureTable(
+                Note.of("core.read-step-by-step"),
+                List.of(
+                        Note.of("core.at-3"),
+                        Note.of("core.step"),
+                        Note.of("core.from-the-start"),
+                        Note.of("core.error")),
+                rows);
     }
 
     /** Places named “group: name” are compared group by group. */
@@ -126,14 +138,22 @@ final class SingleReductions {
             Repeats of = Repeats.of(values);
             rows.add(Row.of(
                     name,
-                    Figure.number("", of.count()),
-                    new Figure("", of.mean(), kind),
-                    Figure.deviation("", of.deviation()),
-                    Figure.deviation("", of.range()),
-                    new Figure("", SizeReductions.worst(values, bounds), kind)));
+                    Figure.number(Note.text(""), of.count()),
+                    Figure.of(of.mean(), kind),
+                    Figure.deviation(of.deviation()),
+                    Figure.deviation(of.range()),
+                    Figure.of(SizeReductions.worst(values, bounds), kind)));
         });
-        tables.add(
-                new FigureTable("Group by group", List.of("group", "readings", "mean", "s", "range", "worst"), rows));
+        tables.add(new FigureTable(
+                Note.of("core.group-by-group"),
+                List.of(
+                        Note.of("core.group"),
+                        Note.of("core.readings"),
+                        Note.of("core.mean"),
+                        Note.of("core.s"),
+                        Note.of("core.range"),
+                        Note.of("core.worst")),
+                rows));
         compare(groups, remarks);
     }
 
@@ -145,17 +165,16 @@ final class SingleReductions {
         String low = byMean.get(0);
         String high = byMean.get(byMean.size() - 1);
         WelchTest difference = WelchTest.of(array(groups.get(high)), array(groups.get(low)));
-        String apart = high + " lies %s above " + low + ": ";
+        Figure apart = Figure.deviation(difference.difference());
         if (!difference.tells()) {
-            remarks.add(Note.of(
-                    apart + "each group needs two readings at least to say whether that is more than chance.",
-                    Figure.deviation("", difference.difference())));
+            remarks.add(Note.of("core.is-above-each-group-needs-at-least", high, apart, low));
             return;
         }
-        remarks.add(Note.of(
-                apart + (difference.moreThanChance() ? "more" : "no more") + " than chance (from %s on, at 95 in 100).",
-                Figure.deviation("", difference.difference()),
-                Figure.deviation("", difference.needed())));
+        Figure needed = Figure.deviation(difference.needed());
+        remarks.add(
+                difference.moreThanChance()
+                        ? Note.of("core.is-above-significant-at-95-from", high, apart, low, needed)
+                        : Note.of("core.is-above-not-significant-at-95-from", high, apart, low, needed));
     }
 
     private static double mean(@org.jspecify.annotations.Nullable List<Double> values) {
@@ -178,9 +197,9 @@ final class SingleReductions {
         for (int i = 0; i < readings.length; i++) {
             rows.add(Row.of(
                     sweep.readings().get(i).station().name(),
-                    Figure.deviation("", readings[i]),
+                    Figure.deviation(readings[i]),
                     radius > 0 && Math.abs(readings[i]) <= radius
-                            ? Figure.angle("", Phase.degrees(readings[i], radius))
+                            ? Figure.angle(Note.text(""), Phase.degrees(readings[i], radius))
                             : Figure.none()));
         }
         return new Figures(
@@ -188,7 +207,10 @@ final class SingleReductions {
                 GaugeParts.ofOne(requirement, dial, sweep),
                 new Details(
                         List.of(),
-                        List.of(new FigureTable("Out of line", List.of("at", "sideways", "angle"), rows)),
+                        List.of(new FigureTable(
+                                Note.of("core.out-of-line"),
+                                List.of(Note.of("core.at-3"), Note.of("core.sideways"), Note.of("core.angle")),
+                                rows)),
                         List.of()),
                 named(sweep, readings, Figure.Kind.DEVIATION));
     }

@@ -73,7 +73,7 @@ public record SizeReduction(
         double[] sizes = SizeReductions.sizesOf(requirement, sweep);
         SizeMap map = mapOf(sweep, sizes);
         if (map.sections().size() < 2) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A taper needs readings at two distances from the end or more.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-taper-needs-readings-at-two-distances"));
         }
         Length per = requirement.limit().per();
         double factor = per == null ? 1 : per.micrometres() / length(sweep, map);
@@ -122,36 +122,40 @@ public record SizeReduction(
     private static Details told(Requirement requirement, Sweep sweep, double[] sizes, SizeMap map, OptionalInt worst) {
         List<Figure> figures = new ArrayList<>();
         worst.ifPresent(index -> figures.add(Figure.size(
-                "worst place, " + sweep.readings().get(index).station().name(), sizes[index])));
+                Note.of(
+                        "core.worst-place",
+                        sweep.readings().get(index).station().name()),
+                sizes[index])));
         boolean round =
                 sweep.layout().kind() == LayoutKind.RINGS || sweep.layout().kind() == LayoutKind.RING;
         if (map.sections().size() > 1) {
-            figures.add(Figure.deviation("taper, last less first", map.taper()));
-            figures.add(Figure.deviation("taper over 100 mm", map.taper() * HUNDRED / length(sweep, map)));
+            figures.add(Figure.deviation(Note.of("core.taper-last-less-first"), map.taper()));
+            figures.add(
+                    Figure.deviation(Note.of("core.taper-over-100-mm"), map.taper() * HUNDRED / length(sweep, map)));
         }
         if (map.sections().size() > 2) {
-            figures.add(Figure.deviation(map.barrel() < 0 ? "waist" : "barrel", map.barrel()));
+            figures.add(
+                    Figure.deviation(map.barrel() < 0 ? Note.of("core.waist") : Note.of("core.barrel"), map.barrel()));
         }
         if (requirement.side() == SurfaceSide.INSIDE && map.sections().size() > 2) {
-            figures.add(Figure.deviation("bell-mouth, first end", map.bellMouthAtFirst()));
-            figures.add(Figure.deviation("bell-mouth, last end", map.bellMouthAtLast()));
+            figures.add(Figure.deviation(Note.of("core.bell-mouth-first-end"), map.bellMouthAtFirst()));
+            figures.add(Figure.deviation(Note.of("core.bell-mouth-last-end"), map.bellMouthAtLast()));
         }
         List<FigureTable> tables = new ArrayList<>();
         List<Note> remarks = new ArrayList<>();
         if (round) {
             Section least = map.leastRound();
-            String where = sweep.layout().kind() == LayoutKind.RING ? "" : " at " + place(sweep, least);
-            figures.add(Figure.deviation("out-of-round" + where + ", of diameters", least.difference()));
-            figures.add(Figure.deviation("out-of-round" + where + ", radial", least.difference() / 2));
-            remarks.add(
-                    Note.of("Two points cannot see lobes of an odd number: a part of constant width measures the same"
-                            + " in every direction. Roundness is proved by a sweep."));
+            Note where =
+                    sweep.layout().kind() == LayoutKind.RING ? Note.text("") : Note.of("core.at", place(sweep, least));
+            figures.add(Figure.deviation(Note.of("core.out-of-round-of-diameters", where), least.difference()));
+            figures.add(Figure.deviation(Note.of("core.out-of-round-radial", where), least.difference() / 2));
+            remarks.add(Note.of("core.two-points-cannot-see-lobes-of-an"));
         }
         if (sweep.layout().kind() == LayoutKind.RINGS || sweep.layout().kind() == LayoutKind.LINE) {
             tables.add(table(sweep, map));
         } else if (map.sections().size() == 1) {
-            figures.add(Figure.size("largest", map.first().largest()));
-            figures.add(Figure.size("smallest", map.first().smallest()));
+            figures.add(Figure.size(Note.of("core.largest"), map.first().largest()));
+            figures.add(Figure.size(Note.of("core.smallest"), map.first().smallest()));
         }
         return new Details(figures, tables, remarks);
     }
@@ -161,12 +165,20 @@ public record SizeReduction(
         for (Section section : map.sections()) {
             rows.add(Row.of(
                     place(sweep, section),
-                    Figure.size("", section.mean()),
-                    Figure.size("", section.smallest()),
-                    Figure.size("", section.largest()),
-                    Figure.deviation("", section.difference())));
+                    Figure.size(Note.text(""), section.mean()),
+                    Figure.size(Note.text(""), section.smallest()),
+                    Figure.size(Note.text(""), section.largest()),
+                    Figure.deviation(section.difference())));
         }
-        return new FigureTable("Section by section", List.of("at", "mean", "smallest", "largest", "differ"), rows);
+        return new FigureTable(
+                Note.of("core.section-by-section"),
+                List.of(
+                        Note.of("core.at-3"),
+                        Note.of("core.mean"),
+                        Note.of("core.smallest"),
+                        Note.of("core.largest"),
+                        Note.of("core.differ")),
+                rows);
     }
 
     private static String place(Sweep sweep, Section section) {

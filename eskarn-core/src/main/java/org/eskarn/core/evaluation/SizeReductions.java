@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
 
@@ -24,7 +25,8 @@ final class SizeReductions {
     /** Sizes by the names of their places. */
     static List<Figure> named(Sweep sweep, double[] sizes) {
         return IntStream.range(0, sizes.length)
-                .mapToObj(i -> Figure.size(sweep.readings().get(i).station().name(), sizes[i]))
+                .mapToObj(i ->
+                        Figure.size(Note.text(sweep.readings().get(i).station().name()), sizes[i]))
                 .toList();
     }
 

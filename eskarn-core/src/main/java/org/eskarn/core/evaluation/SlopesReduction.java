@@ -73,8 +73,8 @@ public record SlopesReduction(
             throw new StationsUnfit(
                     Reason.TOO_FEW,
                     reversal.twice() && readings.length > 1
-                            ? "The second set-up tells the part from the fixture: read on."
-                            : "A pair needs both its readings.");
+                            ? Note.of("core.the-second-set-up-tells-the-part")
+                            : Note.of("core.a-pair-needs-both-its-readings"));
         }
         double span = requirement.basis().span().map(Length::micrometres).orElse(0.0);
         Length per = requirement.limit().per();
@@ -121,10 +121,10 @@ public record SlopesReduction(
                 told(requirement, slopes, worst, span, resultants),
                 resultant
                         ? resultants.entrySet().stream()
-                                .map(piece -> Figure.deviation(piece.getKey(), piece.getValue()))
+                                .map(piece -> Figure.deviation(Note.text(piece.getKey()), piece.getValue()))
                                 .toList()
                         : slopes.stream()
-                                .map(slope -> Figure.deviation(slope.name(), slope.scaled()))
+                                .map(slope -> Figure.deviation(Note.text(slope.name()), slope.scaled()))
                                 .toList());
     }
 
@@ -140,86 +140,96 @@ public record SlopesReduction(
         Characteristic what = requirement.characteristic();
         Length per = requirement.limit().per();
         boolean scaled = per != null && span > 0;
-        List<String> heads = new ArrayList<>(List.of("pair", "over the span"));
+        List<Note> heads = new ArrayList<>(List.of(Note.of("core.pair"), Note.of("core.over-the-span")));
         if (scaled) {
-            heads.add("over " + per);
+            heads.add(Note.of("core.over", java.util.Objects.requireNonNull(per)));
         }
         boolean hundred = span > 0 && (per == null || per.micrometres() != HUNDRED * 1000);
         if (hundred) {
-            heads.add("over 100 mm");
+            heads.add(Note.of("core.over-100-mm"));
         }
         if (span > 0) {
-            heads.add("angle");
+            heads.add(Note.of("core.angle"));
         }
         boolean twice = requirement.basis().reversal().twice();
         if (twice) {
-            heads.add("fixture’s share");
+            heads.add(Note.of("core.fixtures-share"));
         }
         List<Row> rows = slopes.stream()
                 .map(slope -> {
-                    List<Figure> cells = new ArrayList<>(List.of(Figure.deviation("", slope.rise())));
+                    List<Figure> cells = new ArrayList<>(List.of(Figure.deviation(slope.rise())));
                     if (scaled) {
-                        cells.add(Figure.deviation("", slope.scaled()));
+                        cells.add(Figure.deviation(slope.scaled()));
                     }
                     if (hundred) {
-                        cells.add(Figure.deviation("", slope.rise() / span * HUNDRED * 1000));
+                        cells.add(Figure.deviation(slope.rise() / span * HUNDRED * 1000));
                     }
                     if (span > 0) {
-                        cells.add(Figure.angle("", Math.toDegrees(slope.rise() / span)));
+                        cells.add(Figure.angle(Note.text(""), Math.toDegrees(slope.rise() / span)));
                     }
                     if (twice) {
-                        cells.add(Figure.deviation("", slope.fixture()));
+                        cells.add(Figure.deviation(slope.fixture()));
                     }
-                    return new Row(slope.name(), cells);
+                    return new Row(Note.text(slope.name()), cells);
                 })
                 .toList();
         List<Note> remarks = new ArrayList<>(directions(what, slopes, worst));
         List<Figure> figures = new ArrayList<>();
         if (what == Characteristic.PARALLELISM_OF_AXIS) {
-            resultants.forEach((piece, amount) -> figures.add(
-                    Figure.deviation("resultant of the planes" + (piece.isEmpty() ? "" : ", " + piece), amount)));
+            resultants.forEach((piece, amount) -> figures.add(Figure.deviation(
+                    Note.of("core.resultant-of-the-planes", piece.isEmpty() ? "" : ", " + piece), amount)));
         }
         if (what == Characteristic.PARALLELISM_OF_LINES && slopes.size() == 2) {
             // Read from the other side, what opens seems to close: which of both it is, only who read them knows.
-            String both = slopes.get(0).name() + " against " + slopes.get(1).name();
+            Note both =
+                    Note.of("core.against", slopes.get(0).name(), slopes.get(1).name());
             figures.add(Figure.deviation(
-                    both + ", both read from one side",
+                    Note.of("core.both-read-from-one-side", both),
                     slopes.get(0).scaled() - slopes.get(1).scaled()));
             figures.add(Figure.deviation(
-                    both + ", read from opposite sides",
+                    Note.of("core.read-from-opposite-sides", both),
                     slopes.get(0).scaled() + slopes.get(1).scaled()));
         }
         // The two planes of an axis, or bend and twist, are not alike: their mean says nothing.
         if (what == Characteristic.PARALLELISM_OF_LINES && slopes.size() > 1) {
             figures.add(Figure.deviation(
-                    "mean", slopes.stream().mapToDouble(Slope::scaled).average().orElse(0)));
+                    Note.of("core.mean"),
+                    slopes.stream().mapToDouble(Slope::scaled).average().orElse(0)));
         }
         if (what == Characteristic.PARALLELISM_OF_AXIS && per != null && span > 0 && per.micrometres() > span) {
-            remarks.add(Note.of("Read over less than " + per + ": the error is carried on beyond where it was read."));
+            remarks.add(Note.of("core.read-over-less-than-the-error-is", per));
         }
         pieces(slopes, remarks);
-        return new Details(figures, List.of(new FigureTable("Pair by pair", heads, rows)), remarks);
+        return new Details(figures, List.of(new FigureTable(Note.of("core.pair-by-pair"), heads, rows)), remarks);
     }
 
     private static List<Note> directions(Characteristic what, List<Slope> slopes, int worst) {
         Slope slope = slopes.get(worst);
-        Figure amount = Figure.deviation("", Math.abs(slope.rise()));
-        String which = slopes.size() > 1 ? slope.name() + " decides: " : slope.name() + ": ";
+        Figure amount = Figure.deviation(Math.abs(slope.rise()));
+        Note which =
+                slopes.size() > 1 ? Note.of("core.decides", slope.name()) : Note.of("core.line-named", slope.name());
         if (slope.rise() == 0) {
             return List.of();
         }
         return switch (what) {
             case PARALLELISM_OF_LINES ->
                 List.of(Note.of(
-                        which + "it " + (slope.rise() > 0 ? "opens" : "closes") + " towards the back by %s.", amount));
+                        "core.it-towards-the-back-by",
+                        which,
+                        (slope.rise() > 0 ? Note.of("core.opens") : Note.of("core.closes")),
+                        amount));
             case PARALLELISM_OF_AXIS ->
                 List.of(Note.of(
-                        which + "the far end stands " + (slope.rise() > 0 ? "nearer to" : "further from")
-                                + " the gauge by %s.",
+                        "core.the-far-end-stands-the-gauge-by",
+                        which,
+                        (slope.rise() > 0 ? Note.of("core.nearer-to") : Note.of("core.further-from")),
                         amount));
             default ->
                 List.of(Note.of(
-                        which + "the other side reads %s " + (slope.rise() > 0 ? "higher." : "lower."), amount));
+                        "core.the-other-side-reads",
+                        which,
+                        (slope.rise() > 0 ? Note.of("core.higher") : Note.of("core.lower")),
+                        amount));
         };
     }
 
@@ -238,8 +248,11 @@ public record SlopesReduction(
                                         .equals(plane))
                         .findFirst()
                         .ifPresent(other -> remarks.add(Note.of(
-                                slope.piece() + " differs from " + first + ", " + plane + ", by %s.",
-                                Figure.deviation("", slope.scaled() - other.scaled()))));
+                                "core.differs-from-by",
+                                slope.piece(),
+                                first,
+                                plane,
+                                Figure.deviation(slope.scaled() - other.scaled()))));
             }
         }
     }

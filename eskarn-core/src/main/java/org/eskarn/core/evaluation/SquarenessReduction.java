@@ -41,13 +41,17 @@ final class SquarenessReduction {
             lines.add(new Fitted(trace, Lines.levelAtZero(trace, line), line.slope(), Optional.empty()));
             rows.add(Row.of(
                     trace.name(),
-                    Figure.deviation("", trace.range()),
-                    Figure.deviation("", line.slope() * HUNDRED),
-                    Figure.angle("", Math.toDegrees(line.slope() / 1000)),
-                    Figure.deviation("", Lines.about(trace, line.slope()))));
+                    Figure.deviation(trace.range()),
+                    Figure.deviation(line.slope() * HUNDRED),
+                    Figure.angle(Note.text(""), Math.toDegrees(line.slope() / 1000)),
+                    Figure.deviation(Lines.about(trace, line.slope()))));
         }
         int worst = Lines.largest(judged);
-        List<String> heads = List.of("highest less lowest", "slope over 100 mm", "angle", "bow, slope taken out");
+        List<Note> heads = List.of(
+                Note.of("core.highest-less-lowest"),
+                Note.of("core.slope-over-100-mm-2"),
+                Note.of("core.angle"),
+                Note.of("core.bow-slope-taken-out"));
         List<Figure> figures = new ArrayList<>();
         List<Note> remarks = new ArrayList<>();
         List<FigureTable> tables = new ArrayList<>();
@@ -57,16 +61,17 @@ final class SquarenessReduction {
                 figures.add(new Figure(heads.get(k), cell.amount(), cell.kind()));
             }
         } else {
-            List<String> columns = new ArrayList<>(heads);
-            columns.add(0, "line");
-            tables.add(new FigureTable("Line by line", columns, rows));
+            List<Note> columns = new ArrayList<>(heads);
+            columns.add(0, Note.of("core.line"));
+            tables.add(new FigureTable(Note.of("core.line-by-line"), columns, rows));
             remarks.add(agreement(lines, traces.get(worst).name()));
         }
         double slope = lines.get(worst).slope();
         if (slope != 0) {
             remarks.add(Note.of(
-                    "Upwards the face comes " + (slope > 0 ? "towards" : "away from") + " the gauge, %s over 100 mm.",
-                    Figure.deviation("", Math.abs(slope) * HUNDRED)));
+                    "core.upwards-the-face-comes-the-gauge-over",
+                    (slope > 0 ? Note.of("core.towards") : Note.of("core.away-from")),
+                    Figure.deviation(Math.abs(slope) * HUNDRED)));
         }
         Lines.fixtures(traces, requirement.basis().reversal(), remarks);
         return new LineReduction(
@@ -85,8 +90,6 @@ final class SquarenessReduction {
     private static Note agreement(List<Fitted> lines, String worst) {
         double low = lines.stream().mapToDouble(Fitted::slope).min().orElse(0);
         double high = lines.stream().mapToDouble(Fitted::slope).max().orElse(0);
-        return Note.of(
-                "Worst is " + worst + "; the slopes of the lines lie %s apart over 100 mm.",
-                Figure.deviation("", (high - low) * HUNDRED));
+        return Note.of("core.worst-is-the-slopes-of-the-lines", worst, Figure.deviation((high - low) * HUNDRED));
     }
 }

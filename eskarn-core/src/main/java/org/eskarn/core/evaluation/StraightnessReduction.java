@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.eskarn.core.evaluation.LineReduction.Fitted;
 import org.eskarn.core.flat.JoinedSteps;
 import org.eskarn.core.flat.LeastSquaresLine;
@@ -61,17 +60,17 @@ final class StraightnessReduction {
                             ? new Fitted(trace, zone.level(), zone.slope(), Optional.of(zone))
                             : new Fitted(trace, Lines.levelAtZero(trace, least), least.slope(), Optional.empty()));
             String of = trace.name().isEmpty() ? "" : ", " + trace.name();
-            figures.add(Figure.deviation("straightness, minimum zone" + of, zone.width()));
-            figures.add(Figure.deviation("straightness, least squares" + of, about));
-            figures.add(Figure.deviation("slope over 100 mm" + of, least.slope() * HUNDRED));
+            figures.add(Figure.deviation(Note.of("core.straightness-minimum-zone", of), zone.width()));
+            figures.add(Figure.deviation(Note.of("core.straightness-least-squares", of), about));
+            figures.add(Figure.deviation(Note.of("core.slope-over-100-mm", of), least.slope() * HUNDRED));
             if (deviations.length == 1) {
-                figures.add(Figure.deviation("highest less lowest", trace.range()));
+                figures.add(Figure.deviation(Note.of("core.highest-less-lowest"), trace.range()));
             }
         }
         int worst = Lines.largest(deviations);
         remarks.addAll(held(sweep, lines.get(worst)));
         if (deviations.length > 1) {
-            remarks.add(Note.of("Worst is " + traces.get(worst).name() + "."));
+            remarks.add(Note.of("core.worst-is", traces.get(worst).name()));
         }
         Lines.fixtures(traces, requirement.basis().reversal(), remarks);
         return new LineReduction(
@@ -167,11 +166,11 @@ final class StraightnessReduction {
                 whole.stream().map(Sections::micrometres).toList());
         if (whole.size() > 1) {
             remarks.add(Note.of(
+                    "core.they-agree-there-within",
                     (joined.tilted()
-                                    ? "The placements were lifted and turned to agree where they overlap"
-                                    : "The placements share one place each, so their readings were taken as level")
-                            + "; they agree there within %s.",
-                    Figure.deviation("", joined.disagreement())));
+                            ? Note.of("core.the-placements-were-lifted-and-turned-to")
+                            : Note.of("core.the-placements-share-one-place-each-so")),
+                    Figure.deviation(joined.disagreement())));
         }
         return new LineReadings("", joined.at(), joined.heights(), joined.heights(), new double[0]);
     }
@@ -183,14 +182,14 @@ final class StraightnessReduction {
         double perPlace = sweep.layout().unit().millimetres();
         String symbol = " " + sweep.layout().unit().symbol();
         int n = line.trace().at().length;
-        String at = line.zone().get().contacts().stream()
+        List<Note> at = line.zone().get().contacts().stream()
                 .filter(contact -> contact.weight() > 0)
                 .sorted(Comparator.comparingDouble(contact -> line.trace().at()[contact.index() % n]))
-                .map(contact -> WrittenNumber.number(line.trace().at()[contact.index() % n] / perPlace)
-                        + symbol
-                        + (contact.above() ? " above" : " below"))
+                .map(contact -> Note.of(
+                        contact.above() ? "core.above" : "core.below",
+                        WrittenNumber.number(line.trace().at()[contact.index() % n] / perPlace) + symbol))
                 .distinct()
-                .collect(Collectors.joining(", "));
-        return List.of(Note.of("The zone is held at " + at + "."));
+                .toList();
+        return List.of(Note.of("core.the-zone-is-held-at", Note.list(at)));
     }
 }

@@ -8,6 +8,7 @@ import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.result.Note;
 
 /**
  * The first set-up of a reversal read once more at the end. Two set-ups give two shares whatever they are; that the third
@@ -42,10 +43,7 @@ final class ThirdSetUp {
     /** @throws StationsUnfit if something moved between the set-ups */
     static void require(Sweep sweep, double allowed) throws StationsUnfit {
         if (largest(sweep).filter(moved -> moved > allowed + ROUNDING).isPresent()) {
-            throw new StationsUnfit(
-                    Reason.CONTRADICTION,
-                    "Turned back, it does not read as before: something moved between the set-ups. Find out what, and sweep"
-                            + " again.");
+            throw new StationsUnfit(Reason.CONTRADICTION, Note.of("core.turned-back-it-does-not-read-as"));
         }
     }
 

@@ -2,6 +2,7 @@ package org.eskarn.core.fit;
 
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.core.result.Note;
 
 /**
  * Boundary dimensions of a single row deep-groove ball bearing, mm, and what its rings may deviate.
@@ -27,39 +28,39 @@ public record Bearing(String series, int bore, int outside, int width) {
 
     /** How exactly a bearing is made. */
     public enum Precision {
-        NORMAL("Normal", "Normal"),
-        CLASS_6("class 6", "6"),
-        CLASS_5("class 5", "5");
+        NORMAL(Note.of("core.normal"), "Normal"),
+        CLASS_6(Note.of("core.class-6"), "6"),
+        CLASS_5(Note.of("core.class-5"), "5");
 
-        private final String title;
+        private final Note title;
         private final String column;
 
-        Precision(String title, String column) {
+        Precision(Note title, String column) {
             this.title = title;
             this.column = column;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }
 
     /** Groups of radial internal clearance before mounting. */
     public enum Clearance {
-        GROUP_2("group 2, less than Normal", "2"),
-        GROUP_N("group N, Normal", "N"),
-        GROUP_3("group 3, more than Normal", "3"),
-        GROUP_4("group 4, more than group 3", "4");
+        GROUP_2(Note.of("core.group-2-less-than-normal"), "2"),
+        GROUP_N(Note.of("core.group-n-normal"), "N"),
+        GROUP_3(Note.of("core.group-3-more-than-normal"), "3"),
+        GROUP_4(Note.of("core.group-4-more-than-group-3"), "4");
 
-        private final String title;
+        private final Note title;
         private final String column;
 
-        Clearance(String title, String column) {
+        Clearance(Note title, String column) {
             this.title = title;
             this.column = column;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }
@@ -90,7 +91,7 @@ public record Bearing(String series, int bore, int outside, int width) {
      * @throws FitUndefined if the standard has none for the size
      */
     public static double boreBelow(double bore, Precision precision) throws FitUndefined {
-        return cell(BORES, bore, precision.column, "a bearing bore of class " + precision.title + " at ");
+        return cell(BORES, bore, precision.column, Note.of("core.a-bearing-bore-of-class-at", precision.title));
     }
 
     /**
@@ -100,7 +101,8 @@ public record Bearing(String series, int bore, int outside, int width) {
      * @throws FitUndefined if the standard has none for the size
      */
     public static double outsideBelow(double outside, Precision precision) throws FitUndefined {
-        return cell(OUTSIDES, outside, precision.column, "a bearing outside of class " + precision.title + " at ");
+        return cell(
+                OUTSIDES, outside, precision.column, Note.of("core.a-bearing-outside-of-class-at", precision.title));
     }
 
     /** Internal clearance before mounting; empty where the table has none for the bore. */
@@ -110,19 +112,21 @@ public record Bearing(String series, int bore, int outside, int width) {
         }
         try {
             return Optional.of(new Range(
-                    cell(CLEARANCES, bore, group.column + " least", ""),
-                    cell(CLEARANCES, bore, group.column + " most", "")));
+                    cell(CLEARANCES, bore, group.column + " least", Note.text("")),
+                    cell(CLEARANCES, bore, group.column + " most", Note.text(""))));
         } catch (FitUndefined e) {
             return Optional.empty();
         }
     }
 
-    private static double cell(DataFile table, double size, String column, String what) throws FitUndefined {
+    private static double cell(DataFile table, double size, String column, Note what) throws FitUndefined {
         double[] upTo = table.numbers("up to");
         int row = DataFile.row(upTo, size);
         if (!(size > 0) || row == upTo.length || Double.isNaN(table.numbers(column)[row])) {
-            throw new FitUndefined("The table has no value for " + what
-                    + java.math.BigDecimal.valueOf(size).stripTrailingZeros().toPlainString() + " mm.");
+            throw new FitUndefined(Note.of(
+                    "core.the-table-has-no-value-for-mm",
+                    what,
+                    java.math.BigDecimal.valueOf(size).stripTrailingZeros().toPlainString()));
         }
         return table.numbers(column)[row];
     }

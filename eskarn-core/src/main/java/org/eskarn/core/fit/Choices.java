@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -26,35 +27,35 @@ public final class Choices {
 
     /** What a pair is for. */
     public enum Use {
-        RUNNING("running: turns with speed on oil or grease"),
-        SLIDING("sliding: moves or turns by hand, no play to be felt"),
-        LOCATING("locating: goes together, holds its place, comes apart"),
-        PRESSED("pressed: stays together, carries load");
+        RUNNING(Note.of("core.running-turns-with-speed-on-oil-or")),
+        SLIDING(Note.of("core.sliding-moves-or-turns-by-hand-no")),
+        LOCATING(Note.of("core.locating-goes-together-holds-its-place-comes")),
+        PRESSED(Note.of("core.pressed-stays-together-carries-load"));
 
-        private final String title;
+        private final Note title;
 
-        Use(String title) {
+        Use(Note title) {
             this.title = title;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }
 
     /** How much a pair carries of what it could. */
     public enum Load {
-        LIGHT("light"),
-        NORMAL("normal"),
-        HEAVY("heavy, or with shocks");
+        LIGHT(Note.of("core.light")),
+        NORMAL(Note.of("core.normal-2")),
+        HEAVY(Note.of("core.heavy-or-with-shocks"));
 
-        private final String title;
+        private final Note title;
 
-        Load(String title) {
+        Load(Note title) {
             this.title = title;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }
@@ -85,7 +86,7 @@ public final class Choices {
      * @param reason what it is for, in words
      * @param doubt what speaks against it here; empty for nothing
      */
-    public record Choice(FitCode code, Fit fit, String reason, String doubt) {}
+    public record Choice(FitCode code, Fit fit, String reason, Optional<Note> doubt) {}
 
     private record Rated(Choice choice, int misses, double offFilm, int rank) {}
 
@@ -123,7 +124,9 @@ public final class Choices {
         List<String> speeds = List.of(row.get(5).split(" "));
         boolean suitsLoad = List.of(row.get(4).split(" ")).contains(word(load));
         boolean suitsSpeed = speeds.contains("still") || speeds.contains(word(speed)) || speed == Speed.STILL;
-        String doubt = suitsLoad ? (suitsSpeed ? "" : "not made for this speed") : "not made for this load";
+        Optional<Note> doubt = !suitsLoad
+                ? Optional.of(Note.of("core.not-made-for-this-load"))
+                : suitsSpeed ? Optional.empty() : Optional.of(Note.of("core.not-made-for-this-speed"));
         return fit.map(each -> new Rated(
                 new Choice(code, each, row.get(6), doubt(doubt, each, film)),
                 (suitsLoad ? 0 : 1) + (suitsSpeed ? 0 : 1),
@@ -131,14 +134,16 @@ public final class Choices {
                 Integer.parseInt(row.get(3))));
     }
 
-    private static String doubt(String doubt, Fit fit, @Nullable OilFilm film) {
+    private static Optional<Note> doubt(Optional<Note> doubt, Fit fit, @Nullable OilFilm film) {
         if (film == null || film.wanted() == 0) {
             return doubt;
         }
         if (fit.least() < film.least() / 2) {
-            return doubt.isEmpty() ? "at its tightest too thin for the oil film" : doubt;
+            return doubt.or(() -> Optional.of(Note.of("core.at-its-tightest-too-thin-for-the")));
         }
-        return fit.middle() > 2 * film.most() && doubt.isEmpty() ? "slacker than the oil film wants" : doubt;
+        return fit.middle() > 2 * film.most()
+                ? doubt.or(() -> Optional.of(Note.of("core.slacker-than-the-oil-film-wants")))
+                : doubt;
     }
 
     private static String word(Enum<?> each) {

@@ -1,5 +1,6 @@
 package org.eskarn.core.fit;
 
+import org.eskarn.core.result.Note;
 import org.eskarn.core.verdict.Bounds;
 
 /**
@@ -17,17 +18,17 @@ public record Fit(Deviations hole, Deviations shaft) {
 
     /** What a fit can turn out as. */
     public enum Kind {
-        CLEARANCE("clearance"),
-        TRANSITION("transition: clearance or interference"),
-        INTERFERENCE("interference");
+        CLEARANCE(Note.of("core.clearance-2")),
+        TRANSITION(Note.of("core.transition-clearance-or-interference")),
+        INTERFERENCE(Note.of("core.interference"));
 
-        private final String title;
+        private final Note title;
 
-        Kind(String title) {
+        Kind(Note title) {
             this.title = title;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -60,7 +61,7 @@ public record FitCode(
         }
         String[] parts = code.split("\\s*/\\s*", -1);
         if (parts.length > 2) {
-            throw new FitUndefined("“" + code + "” is no fit code: write a hole and a shaft, as H7/g6.");
+            throw new FitUndefined(Note.of("core.is-no-fit-code-write-a-hole", code));
         }
         ToleranceClass first = read(parts[0], code);
         if (parts.length == 1) {
@@ -69,8 +70,7 @@ public record FitCode(
         ToleranceClass second = read(parts[1], code);
         if (!first.hole() || second.hole()) {
             String meant = capital(first) + "/" + small(second);
-            throw new FitUndefined("A hole has capital letters and a shaft small ones, the hole first: “" + code
-                    + "” would be " + meant + ".");
+            throw new FitUndefined(Note.of("core.a-hole-has-capital-letters-and-a", code, meant));
         }
         return new FitCode(first, second, null);
     }
@@ -84,7 +84,7 @@ public record FitCode(
         Matcher matcher = SIZED.matcher(line.strip());
         BigDecimal size = matcher.matches() ? size(matcher.group(1)) : null;
         if (size == null || size.signum() <= 0) {
-            throw new FitUndefined("“" + line.strip() + "” is no size with a fit: write both, as 45 k5 or 32 H7/g6.");
+            throw new FitUndefined(Note.of("core.is-no-size-with-a-fit-write", line.strip()));
         }
         FitCode code = of(matcher.group(3));
         String symbol = matcher.group(2);
@@ -101,16 +101,14 @@ public record FitCode(
     public Resolved at(Length nominal) throws FitUndefined {
         if (inch != null) {
             if (nominal.unit().metric()) {
-                throw new FitUndefined(inch + " is a fit in inches, and the size " + nominal
-                        + " is metric: a metric fit is written as H8/f7.");
+                throw new FitUndefined(Note.of("core.is-a-fit-in-inches-and-the", inch, nominal));
             }
             Fit fit = InchFits.of(nominal.amountIn(LengthUnit.INCH, DECIMALS_OF_INCHES), inch)
                     .fit();
             return new Resolved(fit.hole(), fit.shaft());
         }
         if (!nominal.unit().metric()) {
-            throw new FitUndefined(this + " is a class in millimetres, and the size " + nominal
-                    + " is in inches: an inch fit is written as RC4.");
+            throw new FitUndefined(Note.of("core.is-a-class-in-millimetres-and-the", this, nominal));
         }
         BigDecimal millimetres = nominal.exactMicrometres().movePointLeft(3);
         return new Resolved(
@@ -129,15 +127,13 @@ public record FitCode(
             return written.get();
         }
         if (part.matches("[A-Za-z]{2}\\d{1,2}") && !ToleranceClass.written(part).isPresent()) {
-            throw new FitUndefined("The letters of “" + part + "” are all capitals for a hole, as JS7, all small for a"
-                    + " shaft, as js7.");
+            throw new FitUndefined(Note.of("core.the-letters-of-are-all-capitals-for", part));
         }
         if (written.isPresent()) {
             throw new FitUndefined(
-                    "The standard has no letters “" + written.get().letters() + "”.");
+                    Note.of("core.the-standard-has-no-letters", written.get().letters()));
         }
-        throw new FitUndefined("“" + code
-                + "” is no fit code: write letters and a grade up to 18, as H7, k5 or H7/g6, or an inch fit, as RC4.");
+        throw new FitUndefined(Note.of("core.is-no-fit-code-write-letters-and", code));
     }
 
     private static boolean known(ToleranceClass written) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.LengthUnit;
 
 /**
@@ -92,8 +93,7 @@ public final class InchFits {
     public static Row of(BigDecimal inches, String code) throws FitUndefined {
         List<Row> rows = ROWS.get(code);
         if (rows == null) {
-            throw new FitUndefined("There is no inch fit " + code
-                    + ": RC has classes 1 to 9, LC 1 to 11, LT 1 to 6, LN 1 to 3, FN 1 to 5.");
+            throw new FitUndefined(Note.of("core.there-is-no-inch-fit-rc-has", code));
         }
         for (Row row : rows) {
             if (inches.compareTo(row.over()) > 0 && inches.compareTo(row.upTo()) <= 0) {
@@ -101,11 +101,10 @@ public final class InchFits {
             }
         }
         if (inches.signum() <= 0 || inches.compareTo(LARGEST) > 0) {
-            throw new FitUndefined("The tables of inch fits go to " + LARGEST + " in; " + inches.toPlainString()
-                    + " in is outside them.");
+            throw new FitUndefined(Note.of("core.the-tables-of-inch-fits-go-to", LARGEST, inches.toPlainString()));
         }
         throw new FitUndefined(
-                code + " begins above " + rows.get(0).over() + " in, so not at " + inches.toPlainString() + " in.",
+                Note.of("core.begins-above-in-so-not-at-in", code, rows.get(0).over(), inches.toPlainString()),
                 neighbours(inches, code));
     }
 

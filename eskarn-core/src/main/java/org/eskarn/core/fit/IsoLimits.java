@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.LengthUnit;
 
 /**
@@ -57,8 +58,8 @@ public final class IsoLimits {
     public static Deviations of(BigDecimal millimetres, ToleranceClass written) throws FitUndefined {
         double size = millimetres.doubleValue();
         if (!(size > 0) || size > LARGEST) {
-            throw new FitUndefined("The tables of ISO 286 go to %.0f mm; %s mm is outside them."
-                    .formatted(LARGEST, millimetres.toPlainString()));
+            throw new FitUndefined(
+                    Note.of("core.the-tables-of-iso-286-go-to", Math.round(LARGEST), millimetres.toPlainString()));
         }
         int range = DataFile.row(IsoTables.RANGES, size);
         int tolerance = tolerance(written.grade(), range, size);
@@ -174,7 +175,7 @@ public final class IsoLimits {
         String small = written.letters().toLowerCase(Locale.ROOT);
         int letter = IsoTables.order(small);
         if (letter < 0) {
-            return new FitUndefined("The standard has no letters “" + written.letters() + "”.");
+            return new FitUndefined(Note.of("core.the-standard-has-no-letters", written.letters()));
         }
         List<String> near = new ArrayList<>();
         for (int step = 1; step < Grade.COUNT && near.isEmpty(); step++) {
@@ -183,19 +184,24 @@ public final class IsoLimits {
         }
         neighbour(near, millimetres, written, letter, -1);
         neighbour(near, millimetres, written, letter, +1);
-        String sentence = "ISO 286 defines no " + (written.hole() ? "hole " : "shaft ") + written + " for "
-                + millimetres.toPlainString() + " mm";
         List<String> other = new ArrayList<>();
         addIfDefined(
                 other,
                 millimetres,
                 written.counterpart().letters(),
                 written.grade().index());
-        return new FitUndefined(
-                other.isEmpty()
-                        ? sentence + "."
-                        : sentence + ", but a " + (written.hole() ? "shaft " : "hole ") + other.get(0) + ".",
-                near);
+        return new FitUndefined(undefined(written, millimetres.toPlainString(), other), near);
+    }
+
+    private static Note undefined(ToleranceClass written, String millimetres, List<String> other) {
+        if (other.isEmpty()) {
+            return written.hole()
+                    ? Note.of("core.iso-286-defines-no-hole-for-mm", written, millimetres)
+                    : Note.of("core.iso-286-defines-no-shaft-for-mm", written, millimetres);
+        }
+        return written.hole()
+                ? Note.of("core.iso-286-defines-no-hole-for-mm-2", written, millimetres, other.get(0))
+                : Note.of("core.iso-286-defines-no-shaft-for-mm-2", written, millimetres, other.get(0));
     }
 
     private static void neighbour(

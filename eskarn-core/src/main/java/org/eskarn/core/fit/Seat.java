@@ -3,6 +3,7 @@ package org.eskarn.core.fit;
 import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Optional;
+import org.eskarn.core.result.Note;
 
 /**
  * The class usually chosen for the seat of a ball bearing. A ring the load turns round on must be tight or it creeps; a ring
@@ -18,35 +19,35 @@ public record Seat(ToleranceClass tolerance, Deviations deviations, String note)
 
     /** Which of the two rings. */
     public enum Ring {
-        INNER("inner ring on a journal", "shaft"),
-        OUTER("outer ring in a housing", "housing");
+        INNER(Note.of("core.inner-ring-on-a-journal"), "shaft"),
+        OUTER(Note.of("core.outer-ring-in-a-housing"), "housing");
 
-        private final String title;
+        private final Note title;
         private final String seat;
 
-        Ring(String title, String seat) {
+        Ring(Note title, String seat) {
             this.title = title;
             this.seat = seat;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }
 
     /** How the load goes over a ring. */
     public enum Turning {
-        TURNING("the load turns round on this ring"),
-        STANDING("the load stands still on this ring"),
-        UNKNOWN("not known, or both");
+        TURNING(Note.of("core.the-load-turns-round-on-this-ring")),
+        STANDING(Note.of("core.the-load-stands-still-on-this-ring")),
+        UNKNOWN(Note.of("core.not-known-or-both"));
 
-        private final String title;
+        private final Note title;
 
-        Turning(String title) {
+        Turning(Note title) {
             this.title = title;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }

@@ -2,6 +2,7 @@ package org.eskarn.core.flat;
 
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.result.Note;
 
 /**
  * Two bores in line, by the heights of a mandrel at both ends of both: the axis of the first is carried on to the second.
@@ -20,12 +21,10 @@ public record BoreLine(double slope, double nearOff, double farOff, double tilt)
      */
     public static BoreLine of(double[] at, double[] heights) throws StationsUnfit {
         if (at.length != 4) {
-            throw new StationsUnfit(
-                    Reason.TOO_FEW,
-                    "Two bores need four heights: both ends of the first, then both ends of the second.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.two-bores-need-four-heights-both-ends"));
         }
         if (at[0] == at[1] || at[2] == at[3]) {
-            throw new StationsUnfit(Reason.TOO_FEW, "The two ends of a bore are read at different distances.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.the-two-ends-of-a-bore-are"));
         }
         double slope = (heights[1] - heights[0]) / (at[1] - at[0]);
         double second = (heights[3] - heights[2]) / (at[3] - at[2]);

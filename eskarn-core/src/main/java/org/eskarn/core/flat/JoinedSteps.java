@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.result.Note;
 
 /**
  * A long line put together from short ones that overlap: a straightedge or bridge moved along a bed, each placement with a
@@ -49,7 +50,7 @@ public record JoinedSteps(double[] at, double[] heights, double disagreement, bo
             }
             if (p > 0 && sharedAt.isEmpty()) {
                 throw new StationsUnfit(
-                        Reason.TOO_FEW, "Placement " + (p + 1) + " shares no place with those before it.");
+                        Reason.TOO_FEW, Note.of("core.placement-shares-no-place-with-those-before", p + 1));
             }
             if (p > 0) {
                 double[] line = through(sharedAt, differences);
@@ -104,9 +105,7 @@ public record JoinedSteps(double[] at, double[] heights, double disagreement, bo
         double[] heights = new double[ends.length + 1];
         for (int i = 0; i < ends.length; i++) {
             if (!(ends[i] > at[i])) {
-                throw new StationsUnfit(
-                        Reason.TOO_FEW,
-                        "Each station is where the far foot stands, so they rise one by one from above 0.");
+                throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.each-station-is-where-the-far-foot"));
             }
             at[i + 1] = ends[i];
             heights[i + 1] = heights[i] + rises[i];

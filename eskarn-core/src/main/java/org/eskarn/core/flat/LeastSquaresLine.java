@@ -3,6 +3,7 @@ package org.eskarn.core.flat;
 import java.util.Arrays;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.result.Note;
 
 /**
  * The least-squares line through readings along a length: m(x) = level + slope · (x − mean of x). The coefficients
@@ -33,7 +34,7 @@ public record LeastSquaresLine(double level, double slope, double deviation) {
             products += (x[i] - middle) * (micrometres[i] - level);
         }
         if (!(squares > 0)) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A line needs readings at two different places or more.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-line-needs-readings-at-two-different"));
         }
         double slope = products / squares;
         double highest = Double.NEGATIVE_INFINITY;

@@ -3,6 +3,7 @@ package org.eskarn.core.flat;
 import java.util.Arrays;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.result.Note;
 
 /**
  * The least-squares plane through heights: m(x, y) = level + slopeX · (x − x̄) + slopeY · (y − ȳ). The coefficients
@@ -50,7 +51,7 @@ public record LeastSquaresPlane(double level, double slopeX, double slopeY, doub
         }
         double determinant = xx * yy - xy * xy;
         if (x.length < 3 || !(determinant > SINGULAR * (xx + yy) * (xx + yy))) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A plane needs readings at three places that are not on one line.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-plane-needs-readings-at-three-places"));
         }
         double slopeX = (xm * yy - ym * xy) / determinant;
         double slopeY = (ym * xx - xm * xy) / determinant;

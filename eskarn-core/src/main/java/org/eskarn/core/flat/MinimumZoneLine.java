@@ -3,6 +3,7 @@ package org.eskarn.core.flat;
 import java.util.List;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.zone.ThinnestBand;
 import org.eskarn.core.zone.ThinnestBand.Contact;
 
@@ -43,7 +44,7 @@ public record MinimumZoneLine(double level, double slope, double width, List<Con
             high = Math.max(high, place);
         }
         if (!(high > low)) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A line needs readings at two different places or more.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-line-needs-readings-at-two-different"));
         }
         double middle = (low + high) / 2;
         double reach = (high - low) / 2;

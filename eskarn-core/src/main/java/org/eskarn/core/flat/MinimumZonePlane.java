@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.zone.ThinnestBand;
 import org.eskarn.core.zone.ThinnestBand.Contact;
 
@@ -48,7 +49,7 @@ public record MinimumZonePlane(
      */
     public static MinimumZonePlane fit(double[] x, double[] y, double[] micrometres) throws StationsUnfit {
         if (!spread(x, y)) {
-            throw new StationsUnfit(Reason.TOO_FEW, "A plane needs readings at three places that are not on one line.");
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-plane-needs-readings-at-three-places"));
         }
         Scaled across = Scaled.of(x);
         Scaled up = Scaled.of(y);

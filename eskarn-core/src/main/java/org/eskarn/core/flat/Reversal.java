@@ -1,47 +1,48 @@
 package org.eskarn.core.flat;
 
 import java.util.List;
+import org.eskarn.core.result.Note;
 
 /** How the error of what a part is measured with is told from the part's own. */
 public enum Reversal {
-    NONE("once: the gauge and fixture count as true", "", "", ""),
-    ON_MASTER("on a master first, then on the part", "master", "part", "Now on the part."),
+    NONE(Note.of("core.once-the-gauge-and-fixture-count-as"), "", "", Note.text("")),
+    ON_MASTER(Note.of("core.on-a-master-first-then-on-the"), "master", "part", Note.of("core.now-on-the-part")),
     PART_TURNED(
-            "twice: then with the part turned over",
+            Note.of("core.twice-then-with-the-part-turned-over"),
             "first",
             "turned",
-            "Turn the part over, and read the same places."),
+            Note.of("core.turn-the-part-over-and-read-the")),
     FIXTURE_TURNED(
-            "twice: then with the arbor or gauge turned half round",
+            Note.of("core.twice-then-with-the-arbor-or-gauge"),
             "first",
             "turned",
-            "Turn the arbor or gauge half round, and read the same places."),
+            Note.of("core.turn-the-arbor-or-gauge-half-round")),
     PART_TURNED_BACK(
-            "three times: the part turned over, then back",
+            Note.of("core.three-times-the-part-turned-over-then"),
             "first",
             "turned",
-            "Turn the part over, and read the same places."),
+            Note.of("core.turn-the-part-over-and-read-the")),
     FIXTURE_TURNED_BACK(
-            "three times: the arbor or gauge turned half round, then back",
+            Note.of("core.three-times-the-arbor-or-gauge-turned"),
             "first",
             "turned",
-            "Turn the arbor or gauge half round, and read the same places.");
+            Note.of("core.turn-the-arbor-or-gauge-half-round"));
 
     private static final String AGAIN = "back";
 
-    private final String title;
+    private final Note title;
     private final String first;
     private final String second;
-    private final String between;
+    private final Note between;
 
-    Reversal(String title, String first, String second, String between) {
+    Reversal(Note title, String first, String second, Note between) {
         this.title = title;
         this.first = first;
         this.second = second;
         this.between = between;
     }
 
-    public String title() {
+    public Note title() {
         return title;
     }
 
@@ -55,13 +56,13 @@ public enum Reversal {
     }
 
     /** What is done between both set-ups, for whoever does it. */
-    public String between() {
+    public Note between() {
         return between;
     }
 
     /** What is done before the third one. */
-    public String back() {
-        return "Turn it back as it was first, and read the same places: they must read as before.";
+    public Note back() {
+        return Note.of("core.turn-it-back-as-it-was-first");
     }
 
     public boolean twice() {

@@ -1,5 +1,6 @@
 package org.eskarn.core.flat;
 
+import org.eskarn.core.result.Note;
 import org.eskarn.core.round.Way;
 
 /**
@@ -23,7 +24,7 @@ public record Tilt(double slopeX, double slopeY) {
     }
 
     /** The same in words, as seen on the plan from above. */
-    public String words() {
+    public Note words() {
         return Way.words(downhill());
     }
 }

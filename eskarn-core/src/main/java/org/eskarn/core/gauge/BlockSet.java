@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.LengthUnit;
 
 /**
@@ -203,19 +204,19 @@ public final class BlockSet {
 
     /** The usual sets, by what they are called. */
     public enum Template {
-        METRIC_88("88 pieces, mm", LengthUnit.MILLIMETRE),
-        METRIC_112("112 pieces, mm", LengthUnit.MILLIMETRE),
-        INCH_81("81 pieces, in", LengthUnit.INCH);
+        METRIC_88(Note.of("core.88-pieces-mm"), LengthUnit.MILLIMETRE),
+        METRIC_112(Note.of("core.112-pieces-mm"), LengthUnit.MILLIMETRE),
+        INCH_81(Note.of("core.81-pieces-in"), LengthUnit.INCH);
 
-        private final String title;
+        private final Note title;
         private final LengthUnit unit;
 
-        Template(String title, LengthUnit unit) {
+        Template(Note title, LengthUnit unit) {
             this.title = title;
             this.unit = unit;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.reading.EntryRejected.Reason;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 
@@ -70,8 +71,11 @@ public record Dial(Length graduation, Length errorLimit, Length travel, Optional
         if (beyondTravel(entry.low(graduation)) || beyondTravel(entry.high(graduation))) {
             throw new EntryRejected(
                     Reason.BEYOND_TRAVEL,
-                    "%s %s is more than this gauge's travel of %s: check the decimal mark and the unit."
-                            .formatted(numbers(entry), entry.unit().symbol(), travel));
+                    Note.of(
+                            "core.is-more-than-this-gauge-s-travel",
+                            numbers(entry),
+                            entry.unit().symbol(),
+                            travel));
         }
         return entry.middle(graduation);
     }
@@ -83,15 +87,15 @@ public record Dial(Length graduation, Length errorLimit, Length travel, Optional
                 || entry.high(graduation).exactMicrometres().compareTo(high) > 0) {
             throw new EntryRejected(
                     Reason.BEYOND_TRAVEL,
-                    "%s %s is out of this gauge's range, %s to %s %s: check the decimal mark and the unit."
-                            .formatted(
-                                    numbers(entry),
-                                    entry.unit().symbol(),
-                                    smallest.amount().toPlainString(),
-                                    high.divide(smallest.unit().micrometres(), 6, RoundingMode.HALF_UP)
-                                            .stripTrailingZeros()
-                                            .toPlainString(),
-                                    smallest.unit().symbol()));
+                    Note.of(
+                            "core.is-out-of-this-gauge-s-range",
+                            numbers(entry),
+                            entry.unit().symbol(),
+                            smallest.amount().toPlainString(),
+                            high.divide(smallest.unit().micrometres(), 6, RoundingMode.HALF_UP)
+                                    .stripTrailingZeros()
+                                    .toPlainString(),
+                            smallest.unit().symbol()));
         }
         return entry.middle(graduation);
     }

@@ -3,6 +3,7 @@ package org.eskarn.core.gauge;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.eskarn.core.result.Note;
 
 /**
  * Where the error of a stand or gauge lives. The same face is measured with its slide at several positions, and at one of
@@ -26,17 +27,17 @@ public record ErrorPlace(double face, double slide, double seat, List<Place> pla
 
     /** A part of a stand. */
     public enum Place {
-        FACE("the face itself: the error is the same at every position"),
-        SLIDE("the slide: the error changes with its position"),
-        SEAT("the seat: the error changes when it is seated again");
+        FACE(Note.of("core.the-face-itself-the-error-is-the")),
+        SLIDE(Note.of("core.the-slide-the-error-changes-with-its")),
+        SEAT(Note.of("core.the-seat-the-error-changes-when-it"));
 
-        private final String sentence;
+        private final Note sentence;
 
-        Place(String sentence) {
+        Place(Note sentence) {
             this.sentence = sentence;
         }
 
-        public String sentence() {
+        public Note sentence() {
             return sentence;
         }
     }

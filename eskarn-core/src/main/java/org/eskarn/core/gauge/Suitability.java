@@ -1,5 +1,8 @@
 package org.eskarn.core.gauge;
 
+import java.util.Optional;
+import org.eskarn.core.result.Note;
+
 /**
  * Whether a gauge can decide a requirement: its error limit and its graduation against the width of what is allowed.
  *
@@ -37,15 +40,14 @@ public record Suitability(double graduationShare, double errorShare) {
     }
 
     /** Why it cannot decide, as one sentence; empty when it can. */
-    public String tooCoarse() {
+    public Optional<Note> tooCoarse() {
         if (graduationShare / 2 > CEILING + ROUNDING) {
-            return "half a graduation is already " + percent(graduationShare / 2)
-                    + " of what is allowed, more than 25 %";
+            return Optional.of(Note.of("core.half-a-graduation-is-already-of-what", percent(graduationShare / 2)));
         }
         if (errorShare > CEILING + ROUNDING) {
-            return "its error limit is " + percent(errorShare) + " of what is allowed, more than 25 %";
+            return Optional.of(Note.of("core.its-error-limit-is-of-what-is", percent(errorShare)));
         }
-        return "";
+        return Optional.empty();
     }
 
     private static String percent(double share) {

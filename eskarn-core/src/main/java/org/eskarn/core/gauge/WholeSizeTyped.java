@@ -5,6 +5,7 @@ import java.math.RoundingMode;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.reading.ReadingUnit;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 
 /**
@@ -24,8 +25,8 @@ public final class WholeSizeTyped extends EntryRejected {
 
     private final transient Length deviation;
 
-    private WholeSizeTyped(String sentence, Length deviation) {
-        super(Reason.WHOLE_SIZE, sentence);
+    private WholeSizeTyped(Note note, Length deviation) {
+        super(Reason.WHOLE_SIZE, note);
         this.deviation = deviation;
     }
 
@@ -54,8 +55,7 @@ public final class WholeSizeTyped extends EntryRejected {
                     apart.divide(master.unit().micrometres(), DECIMALS, RoundingMode.HALF_UP)
                             .stripTrailingZeros(),
                     master.unit());
-            throw new WholeSizeTyped(
-                    "“" + entry.typed() + "” looks like a whole size; the gauge is set to " + master + ".", meant);
+            throw new WholeSizeTyped(Note.of("core.looks-like-a-whole-size-the-gauge", entry.typed(), master), meant);
         }
     }
 

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.eskarn.core.reading.EntryRejected.Reason;
+import org.eskarn.core.result.Note;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,11 +33,10 @@ public final class EntryParser {
     public static Entry parse(String typed, ReadingUnit usual) throws EntryRejected {
         String text = typed.strip();
         if (text.isEmpty()) {
-            throw new EntryRejected(Reason.EMPTY, "Nothing was typed: type what the dial shows, for example +3.5.");
+            throw new EntryRejected(Reason.EMPTY, Note.of("core.nothing-was-typed-type-what-the-dial"));
         }
         if (text.length() > LONGEST) {
-            throw new EntryRejected(
-                    Reason.TOO_LONG, "That is too long for one reading: type one number, for example +3.5.");
+            throw new EntryRejected(Reason.TOO_LONG, Note.of("core.that-is-too-long-for-one-reading"));
         }
         int slash = text.indexOf('/');
         if (slash < 0) {
@@ -52,15 +52,12 @@ public final class EntryParser {
 
     private static Entry band(String text, String first, String second, ReadingUnit usual) throws EntryRejected {
         if (first.isEmpty() || second.isEmpty() || second.contains("/")) {
-            throw new EntryRejected(
-                    Reason.BAND_INCOMPLETE,
-                    "“" + text + "” is not a band: type the lowest and the highest the needle shows, for example 3/5.");
+            throw new EntryRejected(Reason.BAND_INCOMPLETE, Note.of("core.is-not-a-band-type-the-lowest", text));
         }
         Part one = part(first);
         Part two = part(second);
         if (one.unit() != null && two.unit() != null && one.unit() != two.unit()) {
-            throw new EntryRejected(
-                    Reason.TWO_UNITS, "“" + text + "” has two units: type both ends of the band in the same.");
+            throw new EntryRejected(Reason.TWO_UNITS, Note.of("core.has-two-units-type-both-ends-of", text));
         }
         ReadingUnit typedUnit = one.unit() == null ? two.unit() : one.unit();
         return new Entry(text, one.number(), two.number(), typedUnit == null ? usual : typedUnit);
@@ -76,9 +73,7 @@ public final class EntryParser {
         }
         String unsigned = signed.group(2);
         if (unsigned.startsWith("+") || unsigned.startsWith("-")) {
-            throw new EntryRejected(
-                    Reason.TWO_SIGNS,
-                    "“" + text + "” has two signs: type one, + for plunger pushed in or − for let out.");
+            throw new EntryRejected(Reason.TWO_SIGNS, Note.of("core.has-two-signs-type-one-for-plunger", text));
         }
         Matcher number = NUMBER_AND_UNIT.matcher(unsigned);
         if (!number.matches()) {
@@ -92,32 +87,25 @@ public final class EntryParser {
             return null;
         }
         if (written.contains("+") || written.contains("-")) {
-            throw new EntryRejected(
-                    Reason.TWO_SIGNS, "“" + text + "” has a sign after the number: type the sign once, before it.");
+            throw new EntryRejected(Reason.TWO_SIGNS, Note.of("core.has-a-sign-after-the-number-type", text));
         }
         return ReadingUnit.named(written)
                 .orElseThrow(() -> new EntryRejected(
-                        Reason.UNKNOWN_UNIT,
-                        "“" + written.strip()
-                                + "” is no unit known here: type the number alone, or with mm, µm, in, thou,"
-                                + " tenth or div."));
+                        Reason.UNKNOWN_UNIT, Note.of("core.is-no-unit-known-here-type-the", written.strip())));
     }
 
     private static EntryRejected rejected(String text, String unsigned) {
         if (SECOND_NUMBER.matcher(unsigned).find()) {
-            return new EntryRejected(
-                    Reason.SEVERAL_NUMBERS, "“" + text + "” holds more than one number: type one reading, then Enter.");
+            return new EntryRejected(Reason.SEVERAL_NUMBERS, Note.of("core.holds-more-than-one-number-type-one", text));
         }
         if (unsigned.chars().filter(c -> c == '.').count() > 1) {
             return new EntryRejected(
-                    Reason.TWO_DECIMAL_MARKS, "“" + text + "” has two decimal marks: type one point or comma.");
+                    Reason.TWO_DECIMAL_MARKS, Note.of("core.has-two-decimal-marks-type-one-point", text));
         }
         return notANumber(text);
     }
 
     private static EntryRejected notANumber(String text) {
-        return new EntryRejected(
-                Reason.NOT_A_NUMBER,
-                "“" + text + "” is not a number: type digits with a sign, for example +3.5 or -2.");
+        return new EntryRejected(Reason.NOT_A_NUMBER, Note.of("core.is-not-a-number-type-digits-with", text));
     }
 }

@@ -1,7 +1,10 @@
 package org.eskarn.core.reading;
 
-/** What was typed cannot be taken as a reading. The message is one sentence that says what to type instead. */
-public class EntryRejected extends Exception {
+import org.eskarn.core.result.Note;
+import org.eskarn.core.result.Refusal;
+
+/** What was typed cannot be taken as a reading. The note says what to type instead. */
+public class EntryRejected extends Refusal {
 
     private static final long serialVersionUID = 1L;
 
@@ -23,8 +26,8 @@ public class EntryRejected extends Exception {
 
     private final Reason reason;
 
-    public EntryRejected(Reason reason, String sentence) {
-        super(sentence);
+    public EntryRejected(Reason reason, Note note) {
+        super(note);
         this.reason = reason;
     }
 

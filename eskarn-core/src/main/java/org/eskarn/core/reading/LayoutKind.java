@@ -1,56 +1,73 @@
 package org.eskarn.core.reading;
 
+import org.eskarn.core.result.Note;
+
 /** How the stations of a layout lie to each other. */
 public enum LayoutKind {
     /** Round one section. */
-    RING("ring", true, "Angles in degrees, on the clock as 3h, or how many equal steps", "", "8"),
+    RING(Note.of("core.ring"), true, Note.of("core.angles-in-degrees-on-the-clock-as"), Note.text(""), "8"),
     /** Round several sections along a length, one after the other. */
     RINGS(
-            "rings along a length",
+            Note.of("core.rings-along-a-length"),
             true,
-            "Distances from the end",
-            "Angles in degrees, on the clock as 3h, or how many equal steps",
+            Note.of("core.distances-from-the-end"),
+            Note.of("core.angles-in-degrees-on-the-clock-as"),
             "10 60 110"),
-    LINE("line", true, "Distances from the end", "", "0 50 100"),
+    LINE(Note.of("core.line"), true, Note.of("core.distances-from-the-end"), Note.text(""), "0 50 100"),
     /** Several lines over the same distances, read one after the other. */
     LINES(
-            "lines side by side",
+            Note.of("core.lines-side-by-side"),
             true,
-            "Names of the lines, with semicolons between",
-            "Distances from the end",
+            Note.of("core.names-of-the-lines-with-semicolons-between"),
+            Note.of("core.distances-from-the-end"),
             "left; right"),
     /** A straightedge or bridge moved along, each placement overlapping those before it. */
     STEPS(
-            "overlapping placements",
+            Note.of("core.overlapping-placements"),
             false,
-            "Distances of each placement, with semicolons between",
-            "",
+            Note.of("core.distances-of-each-placement-with-semicolons-between"),
+            Note.text(""),
             "0 100 200; 100 200 300; 200 300 400"),
     /** Rows of equal length on a plane, read row by row. */
-    GRID("grid", true, "Distances to the right", "Distances upwards", "10 60 110"),
+    GRID(
+            Note.of("core.grid"),
+            true,
+            Note.of("core.distances-to-the-right"),
+            Note.of("core.distances-upwards"),
+            "10 60 110"),
     /** Single places, by name alone or with a place on a plane. */
     POINTS(
-            "points",
+            Note.of("core.points"),
             true,
-            "Names; or name and two distances; or A 0 0 to 80 60 in 5; or rim round 0 0 at 40 in 8",
-            "",
+            Note.of("core.names-or-name-and-two-distances-or"),
+            Note.text(""),
             "A 0 0; B 80 0; C 40 60"),
     /** Two readings that belong together, such as both ends of an arbor. */
-    PAIRS("pairs", false, "Names of the pairs, with semicolons between, or how many", "", "2"),
+    PAIRS(Note.of("core.pairs"), false, Note.of("core.names-of-the-pairs-with-semicolons-between"), Note.text(""), "2"),
     /** The same two ends read again and again. */
-    CYCLES("repeated cycles", false, "How many cycles", "", "5"),
+    CYCLES(Note.of("core.repeated-cycles"), false, Note.of("core.how-many-cycles"), Note.text(""), "5"),
     /** Pins of known size tried in one hole, each of which enters or does not. */
-    PINS("series of pins", false, "Sizes of the pins, smallest first", "", "11.99 12.00 12.01 12.02"),
+    PINS(
+            Note.of("core.series-of-pins"),
+            false,
+            Note.of("core.sizes-of-the-pins-smallest-first"),
+            Note.text(""),
+            "11.99 12.00 12.01 12.02"),
     /** Questions answered yes or no. */
-    YES_NO("yes or no", false, "Questions, with semicolons between", "", "The plug enters to the shoulder");
+    YES_NO(
+            Note.of("core.yes-or-no"),
+            false,
+            Note.of("core.questions-with-semicolons-between"),
+            Note.text(""),
+            "The plug enters to the shoulder");
 
-    private final String title;
+    private final Note title;
     private final boolean returns;
-    private final String first;
-    private final String second;
+    private final Note first;
+    private final Note second;
     private final String example;
 
-    LayoutKind(String title, boolean returns, String first, String second, String example) {
+    LayoutKind(Note title, boolean returns, Note first, Note second, String example) {
         this.title = title;
         this.returns = returns;
         this.first = first;
@@ -58,7 +75,7 @@ public enum LayoutKind {
         this.example = example;
     }
 
-    public String title() {
+    public Note title() {
         return title;
     }
 
@@ -68,12 +85,12 @@ public enum LayoutKind {
     }
 
     /** What the first field of a written layout holds. */
-    public String first() {
+    public Note first() {
         return first;
     }
 
     /** What its second field holds; empty where there is none. */
-    public String second() {
+    public Note second() {
         return second;
     }
 

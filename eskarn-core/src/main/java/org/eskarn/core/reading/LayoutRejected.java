@@ -1,14 +1,17 @@
 package org.eskarn.core.reading;
 
-/** What was written is no layout. The message is one sentence that says what to write instead. */
-public final class LayoutRejected extends Exception {
+import org.eskarn.core.result.Note;
+import org.eskarn.core.result.Refusal;
+
+/** What was written is no layout. The note says what to enter instead. */
+public final class LayoutRejected extends Refusal {
 
     private static final long serialVersionUID = 1L;
 
     private final boolean second;
 
-    LayoutRejected(boolean second, String sentence) {
-        super(sentence);
+    LayoutRejected(boolean second, Note note) {
+        super(note);
         this.second = second;
     }
 

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.eskarn.core.result.Note;
 
 /** Words and numbers as they are written in the fields of a layout. */
 final class LayoutText {
@@ -21,8 +22,7 @@ final class LayoutText {
 
     static BigDecimal number(String word, boolean inSecond) throws LayoutRejected {
         if (!isNumber(word)) {
-            throw new LayoutRejected(
-                    inSecond, "“" + word + "” is not a number: type numbers with blanks between them.");
+            throw new LayoutRejected(inSecond, Note.of("core.is-not-a-number-type-numbers-with", word));
         }
         return new BigDecimal(word);
     }

@@ -3,6 +3,7 @@ package org.eskarn.core.reading;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.LengthUnit;
 
 /**
@@ -33,12 +34,12 @@ public record PastedGrid(Layout layout, int rows, int columns, double[] micromet
                 .map(line -> line.split("[\\s;]+"))
                 .toList();
         if (lines.isEmpty()) {
-            throw new LayoutRejected(false, "Paste the heights, a line for each row.");
+            throw new LayoutRejected(false, Note.of("core.paste-the-heights-a-line-for-each"));
         }
         int columns = lines.get(0).length;
         if ((long) columns * lines.size() > MOST) {
             throw new LayoutRejected(
-                    false, "That is " + (long) columns * lines.size() + " heights; 250000 at most are taken.");
+                    false, Note.of("core.that-is-heights-250000-at-most-are", (long) columns * lines.size()));
         }
         double perUnit = readIn.micrometres().doubleValue();
         double[] micrometres = new double[columns * lines.size()];
@@ -47,8 +48,7 @@ public record PastedGrid(Layout layout, int rows, int columns, double[] micromet
             String[] words = lines.get(row);
             if (words.length != columns) {
                 throw new LayoutRejected(
-                        false,
-                        "Row " + (row + 1) + " has " + words.length + " heights, the first has " + columns + ".");
+                        false, Note.of("core.row-has-heights-the-first-has", row + 1, words.length, columns));
             }
             BigDecimal y = stepY.multiply(BigDecimal.valueOf(lines.size() - 1L - row));
             for (int column = 0; column < columns; column++) {
@@ -68,8 +68,7 @@ public record PastedGrid(Layout layout, int rows, int columns, double[] micromet
     private static double number(String word, int row, int column) throws LayoutRejected {
         String plain = word.replace('−', '-').replace(',', '.');
         if (!plain.matches("[+-]?(\\d{1,9}(\\.\\d{0,9})?|\\.\\d{1,9})")) {
-            throw new LayoutRejected(
-                    false, "Row " + (row + 1) + ", " + (column + 1) + ": “" + word + "” is not a number.");
+            throw new LayoutRejected(false, Note.of("core.row-is-not-a-number", row + 1, column + 1, word));
         }
         return Double.parseDouble(plain);
     }

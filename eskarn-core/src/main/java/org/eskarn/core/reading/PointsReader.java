@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.eskarn.core.result.Note;
 
 /**
  * Points as they are written, one item each: a name alone; a name and two distances; a sweep line, “A 0 0 to 80 60 in 5”; a
@@ -43,8 +44,7 @@ final class PointsReader {
         }
         long onPlane = places.stream().filter(place -> place.across() != null).count();
         if (onPlane > 0 && onPlane < places.size()) {
-            throw new LayoutRejected(
-                    false, "Some points have two distances and some have none: write them for all, or for none.");
+            throw new LayoutRejected(false, Note.of("core.some-points-have-two-distances-and-some"));
         }
         return places;
     }
@@ -56,7 +56,7 @@ final class PointsReader {
         BigDecimal dx = number(line.group(4)).subtract(x);
         BigDecimal dy = number(line.group(5)).subtract(y);
         if (dx.signum() == 0 && dy.signum() == 0) {
-            throw new LayoutRejected(false, "“" + line.group(1) + "” begins and ends in one place.");
+            throw new LayoutRejected(false, Note.of("core.begins-and-ends-in-one-place", line.group(1)));
         }
         for (int i = 0; i <= steps; i++) {
             BigDecimal part = BigDecimal.valueOf(i);
@@ -75,7 +75,7 @@ final class PointsReader {
         BigDecimal y = number(rim.group(3));
         double radius = number(rim.group(4)).doubleValue();
         if (!(radius > 0)) {
-            throw new LayoutRejected(false, "“" + rim.group(1) + "” is a rim of no radius.");
+            throw new LayoutRejected(false, Note.of("core.is-a-rim-of-no-radius", rim.group(1)));
         }
         for (int i = 0; i < steps; i++) {
             double radians = 2 * Math.PI * i / steps;
@@ -91,8 +91,7 @@ final class PointsReader {
     private static int count(String written, String name, int least) throws LayoutRejected {
         int count = Integer.parseInt(written);
         if (count < least || count > LayoutText.MOST) {
-            throw new LayoutRejected(
-                    false, "“" + name + "” has " + count + " places; type a number from " + least + " to 400.");
+            throw new LayoutRejected(false, Note.of("core.has-places-type-a-number-from-to", name, count, least));
         }
         return count;
     }

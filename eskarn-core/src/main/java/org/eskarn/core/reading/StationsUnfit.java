@@ -1,7 +1,10 @@
 package org.eskarn.core.reading;
 
-/** The stations read cannot show the figure asked for. The message is one sentence that says what is missing. */
-public final class StationsUnfit extends Exception {
+import org.eskarn.core.result.Note;
+import org.eskarn.core.result.Refusal;
+
+/** The stations read cannot show the figure asked for. The note says what is missing. */
+public final class StationsUnfit extends Refusal {
 
     private static final long serialVersionUID = 1L;
 
@@ -21,8 +24,8 @@ public final class StationsUnfit extends Exception {
 
     private final Reason reason;
 
-    public StationsUnfit(Reason reason, String sentence) {
-        super(sentence);
+    public StationsUnfit(Reason reason, Note note) {
+        super(note);
         this.reason = reason;
     }
 

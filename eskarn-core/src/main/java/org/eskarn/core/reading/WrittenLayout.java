@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.LengthUnit;
 
 /**
@@ -59,7 +60,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                         .toList();
         };
         if (places.size() > MOST) {
-            throw new LayoutRejected(false, "That makes " + places.size() + " stations; a layout holds 400 at most.");
+            throw new LayoutRejected(false, Note.of("core.that-makes-stations-a-layout-holds-400", places.size()));
         }
         List<Station> stations = new ArrayList<>();
         for (Place place : places) {
@@ -79,14 +80,16 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         if (words.size() != wanted) {
             throw new LayoutRejected(
                     false,
-                    "“" + typed.strip() + "” is no station here: type "
-                            + switch (kind) {
-                                case RING -> "degrees from 0 to below 360, for example 101.5.";
-                                case PINS -> "the size of the pin in " + unit.symbol() + ".";
-                                case LINE -> "the distance from the end in " + unit.symbol() + ".";
-                                case RINGS -> "the distance from the end and the angle, for example 60 101.5.";
-                                default -> "the distances to the right and upwards, for example 35 20.";
-                            });
+                    Note.of(
+                            "core.is-no-station-here-type",
+                            typed.strip(),
+                            switch (kind) {
+                                case RING -> Note.of("core.degrees-from-0-to-below-360-for");
+                                case PINS -> Note.of("core.the-size-of-the-pin-in", unit.symbol());
+                                case LINE -> Note.of("core.the-distance-from-the-end-in", unit.symbol());
+                                case RINGS -> Note.of("core.the-distance-from-the-end-and-the");
+                                default -> Note.of("core.the-distances-to-the-right-and-upwards");
+                            }));
         }
         return switch (kind) {
             case RING -> ring(angle(words.get(0), false));
@@ -155,8 +158,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             placement++;
             List<BigDecimal> distances = numbers(written, false);
             if (distances.stream().distinct().count() < 2) {
-                throw new LayoutRejected(
-                        false, "Placement " + placement + " touches one place only: write two distances or more.");
+                throw new LayoutRejected(false, Note.of("core.placement-touches-one-place-only-write-two", placement));
             }
             for (BigDecimal along : distances) {
                 places.add(onLine("placement " + placement, along));
@@ -178,8 +180,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
     private List<String> counted(String field, String what) throws LayoutRejected {
         String count = field.strip();
         if (!COUNT.matcher(count).matches() || Integer.parseInt(count) < 1 || Integer.parseInt(count) > MOST / 2) {
-            throw new LayoutRejected(
-                    false, "“" + count + "” is no number of " + what + "s: type a whole number from 1 on.");
+            throw new LayoutRejected(false, Note.of("core.is-no-number-of-s-type-a", count, what));
         }
         return IntStream.rangeClosed(1, Integer.parseInt(count))
                 .mapToObj(i -> what + " " + i)
@@ -195,11 +196,11 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                 .filter(name -> !name.isEmpty())
                 .toList();
         if (names.isEmpty()) {
-            throw new LayoutRejected(false, "Write at least one " + what + ", for example “" + kind.example() + "”.");
+            throw new LayoutRejected(false, Note.of("core.write-at-least-one-for-example", what, kind.example()));
         }
         for (String name : names) {
             if (name.length() > LONGEST_NAME) {
-                throw new LayoutRejected(false, "“" + name + "” is longer than 60 characters: write it shorter.");
+                throw new LayoutRejected(false, Note.of("core.is-longer-than-60-characters-write-it", name));
             }
         }
         return names;
@@ -216,9 +217,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                                 .stripTrailingZeros()))
                         .toList();
             }
-            throw new LayoutRejected(
-                    inSecond,
-                    "“" + words.get(0) + "” is no number of equal steps: type one from 1 to 400, or the angles.");
+            throw new LayoutRejected(inSecond, Note.of("core.is-no-number-of-equal-steps-type", words.get(0)));
         }
         List<Angle> angles = new ArrayList<>();
         for (String word : required(words, inSecond)) {
@@ -235,8 +234,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         }
         BigDecimal degrees = LayoutText.number(word, inSecond);
         if (degrees.signum() < 0 || degrees.compareTo(FULL_TURN) >= 0) {
-            throw new LayoutRejected(
-                    inSecond, "“" + word + "” is no angle here: type degrees from 0 to below 360, for example 101.5.");
+            throw new LayoutRejected(inSecond, Note.of("core.is-no-angle-here-type-degrees-from", word));
         }
         return Angle.of(degrees);
     }
@@ -251,9 +249,8 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
 
     private List<String> required(List<String> words, boolean inSecond) throws LayoutRejected {
         if (words.isEmpty()) {
-            String wanted = inSecond ? kind.second() : kind.first();
             throw new LayoutRejected(
-                    inSecond, "Nothing is written: " + wanted.toLowerCase(java.util.Locale.ROOT) + ".");
+                    inSecond, Note.of("core.nothing-is-written", inSecond ? kind.second() : kind.first()));
         }
         return words;
     }

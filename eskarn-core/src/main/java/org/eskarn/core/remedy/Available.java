@@ -1,5 +1,6 @@
 package org.eskarn.core.remedy;
 
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 
 /**
@@ -11,17 +12,17 @@ public record Available(Kind kind, String name, Length amount) {
 
     /** What it is. */
     public enum Kind {
-        DOWEL("offset dowel"),
-        BUSH("eccentric bush"),
-        SHIM("shim");
+        DOWEL(Note.of("core.offset-dowel")),
+        BUSH(Note.of("core.eccentric-bush")),
+        SHIM(Note.of("core.shim"));
 
-        private final String title;
+        private final Note title;
 
-        Kind(String title) {
+        Kind(Note title) {
             this.title = title;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }

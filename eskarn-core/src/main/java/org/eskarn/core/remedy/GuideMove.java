@@ -2,6 +2,7 @@ package org.eskarn.core.remedy;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.verdict.Bounds;
 
 /**
@@ -25,36 +26,36 @@ public record GuideMove(List<Double> errors, double wanted, double lever, List<D
 
     /** What the log says. */
     public enum Advice {
-        MOVE("Move it at the screw, lock it, and read both ends again."),
-        GO_ON("It came nearer. Move what is left."),
-        NO_HELP("The last step changed nothing that can be told: is it locked, or does it spring back?"),
-        WORSE("The last step made it worse."),
-        DONE("Within the limit. Lock it, read both ends once more, and judge that.");
+        MOVE(Note.of("core.move-it-at-the-screw-lock-it")),
+        GO_ON(Note.of("core.it-came-nearer-move-what-is-left")),
+        NO_HELP(Note.of("core.the-last-step-changed-nothing-that-can")),
+        WORSE(Note.of("core.the-last-step-made-it-worse")),
+        DONE(Note.of("core.within-the-limit-lock-it-read-both"));
 
-        private final String sentence;
+        private final Note sentence;
 
-        Advice(String sentence) {
+        Advice(Note sentence) {
             this.sentence = sentence;
         }
 
-        public String sentence() {
+        public Note sentence() {
             return sentence;
         }
     }
 
     /** What a step did to the error that was left. */
     public enum Did {
-        NEARER("nearer"),
-        NOTHING("nothing"),
-        WORSE("worse");
+        NEARER(Note.of("core.nearer")),
+        NOTHING(Note.of("core.nothing")),
+        WORSE(Note.of("core.worse"));
 
-        private final String word;
+        private final Note word;
 
-        Did(String word) {
+        Did(Note word) {
             this.word = word;
         }
 
-        public String word() {
+        public Note word() {
             return word;
         }
     }

@@ -2,6 +2,7 @@ package org.eskarn.core.remedy;
 
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.verdict.Bounds;
 
 /**
@@ -31,14 +32,12 @@ public record Shortfall(double amount) {
     }
 
     /** The honest options. */
-    public List<String> options(boolean bore) {
+    public List<Note> options(boolean bore) {
         return List.of(
-                "Grinding or turning cannot mend it: every cut takes more away.",
-                bore
-                        ? "Sleeve it: bore out, press in a sleeve and finish that to size, if the wall allows it."
-                        : "Sleeve it: turn down, shrink on a sleeve and finish that to size, if the section allows it.",
-                "Build it up by plating or spraying and finish to size, if load, heat and drawing allow it.",
-                "Make it anew, or find a partner that fits: the other part to the measured size.",
-                "Use it as it is only with a reason and a name, if whoever answers for the design agrees; the figure stays.");
+                Note.of("core.grinding-or-turning-cannot-mend-it-every"),
+                bore ? Note.of("core.sleeve-it-bore-out-press-in-a") : Note.of("core.sleeve-it-turn-down-shrink-on-a"),
+                Note.of("core.build-it-up-by-plating-or-spraying"),
+                Note.of("core.make-it-anew-or-find-a-partner"),
+                Note.of("core.use-it-as-it-is-only-with"));
     }
 }

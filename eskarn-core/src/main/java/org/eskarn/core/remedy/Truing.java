@@ -1,6 +1,7 @@
 package org.eskarn.core.remedy;
 
 import java.util.List;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.verdict.Bounds;
 
 /**
@@ -19,23 +20,20 @@ public record Truing(List<Double> movements, Advice advice) {
 
     /** What the log says. */
     public enum Advice {
-        BEGIN("Half the movement, at the high spot: a small blow first, then measure."),
-        GO_ON("It helps. Find the high spot anew, half of what is left, then measure."),
-        NO_HELP("The last step did not help. Find the high spot anew before the next blow."),
-        STOP(
-                "Two steps running did not help: stop here. More blows work the metal and not the part; take it apart or have it"
-                        + " machined."),
-        WORSE(
-                "The last step made it worse: the blow was too hard, or not at the high spot. Sweep it whole before the next."),
-        DONE("Within the limit. Sweep it whole once more and judge that.");
+        BEGIN(Note.of("core.half-the-movement-at-the-high-spot")),
+        GO_ON(Note.of("core.it-helps-find-the-high-spot-anew")),
+        NO_HELP(Note.of("core.the-last-step-did-not-help-find")),
+        STOP(Note.of("core.two-steps-running-did-not-help-stop")),
+        WORSE(Note.of("core.the-last-step-made-it-worse-the")),
+        DONE(Note.of("core.within-the-limit-sweep-it-whole-once"));
 
-        private final String sentence;
+        private final Note sentence;
 
-        Advice(String sentence) {
+        Advice(Note sentence) {
             this.sentence = sentence;
         }
 
-        public String sentence() {
+        public Note sentence() {
             return sentence;
         }
 

@@ -24,46 +24,128 @@ import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.result.Note;
 
 /**
- * The registry of what can be asked of a feature. A row names the characteristic, the layouts it is read over, the kinds
- * of limit that say something about it, which figure a limit applies to and what its readings are. How it is computed is
- * said by {@code evaluation.Evaluation}.
+ * The registry of what can be asked of a feature. A row does not compile until it names the characteristic, its sign, how it is
+ * drawn, the corrections that can help, the layouts it is read over, the kinds of limit, which figure a limit applies to, and what its
+ * readings are. How it is computed is said by {@code evaluation.Evaluation}, a switch that does not compile without it.
  */
 public enum Characteristic {
     CIRCULAR_RUNOUT_RADIAL(
-            "circular runout (radial)",
+            Note.of("core.circular-runout-radial"),
+            Sign.RUNOUT,
+            DrawingKind.JOURNALS,
+            of(RemedyKind.TRUING, RemedyKind.OFFSET, RemedyKind.LEAVE),
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             movement(),
             Trait.REZEROED,
             Trait.SEES_ENDS),
     CIRCULAR_RUNOUT_AXIAL(
-            "circular runout (axial)",
+            Note.of("core.circular-runout-axial"),
+            Sign.RUNOUT,
+            DrawingKind.JOURNALS,
+            of(RemedyKind.LEAVE),
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             of(StatedAs.MOVEMENT),
             Trait.ON_RADIUS,
             Trait.REZEROED,
             Trait.SEES_ENDS),
-    TOTAL_RUNOUT("total runout", of(RINGS, RING), of(MAXIMUM, NONE), of(StatedAs.MOVEMENT), Trait.SEES_ENDS),
-    OFFSET_OF_OPENING("offset of an opening", of(RING), of(MAXIMUM, NONE), movement(), Trait.SEES_ENDS),
+    TOTAL_RUNOUT(
+            Note.of("core.total-runout"),
+            Sign.TOTAL_RUNOUT,
+            DrawingKind.JOURNALS,
+            of(RemedyKind.TRUING, RemedyKind.OFFSET, RemedyKind.LEAVE),
+            of(RINGS, RING),
+            of(MAXIMUM, NONE),
+            of(StatedAs.MOVEMENT),
+            Trait.SEES_ENDS),
+    OFFSET_OF_OPENING(
+            Note.of("core.offset-of-an-opening"),
+            Sign.CONCENTRICITY,
+            DrawingKind.READINGS,
+            of(RemedyKind.TRUING, RemedyKind.OFFSET, RemedyKind.LEAVE),
+            of(RING),
+            of(MAXIMUM, NONE),
+            movement(),
+            Trait.SEES_ENDS),
     ROUNDNESS(
-            "roundness",
+            Note.of("core.roundness"),
+            Sign.ROUNDNESS,
+            DrawingKind.ROUNDNESS,
+            of(RemedyKind.LEAVE),
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             of(StatedAs.MINIMUM_ZONE, StatedAs.LEAST_SQUARES, StatedAs.INSCRIBED, StatedAs.CIRCUMSCRIBED),
             Trait.REZEROED,
             Trait.SEES_ENDS),
-    OUTSIDE_SIZE("outside size map", of(RINGS, RING, LINE, POINTS), sizeLimits(), itself(), Trait.SIZED, Trait.WHOLE),
-    BORE_SIZE("bore size map", of(RINGS, RING, LINE, POINTS), sizeLimits(), itself(), Trait.SIZED, Trait.WHOLE),
+    OUTSIDE_SIZE(
+            Note.of("core.outside-size-map"),
+            Sign.DIAMETER,
+            DrawingKind.SECTIONS,
+            of(RemedyKind.CUT, RemedyKind.SEAT, RemedyKind.TAPER, RemedyKind.LEAVE),
+            of(RINGS, RING, LINE, POINTS),
+            sizeLimits(),
+            itself(),
+            Trait.SIZED,
+            Trait.WHOLE),
+    BORE_SIZE(
+            Note.of("core.bore-size-map"),
+            Sign.DIAMETER,
+            DrawingKind.SECTIONS,
+            of(RemedyKind.CUT, RemedyKind.SEAT, RemedyKind.TAPER, RemedyKind.LEAVE),
+            of(RINGS, RING, LINE, POINTS),
+            sizeLimits(),
+            itself(),
+            Trait.SIZED,
+            Trait.WHOLE),
     OUT_OF_ROUND(
-            "out-of-round", of(RINGS, RING), of(MAXIMUM, NONE), of(StatedAs.DIAMETERS, StatedAs.RADIAL), Trait.WHOLE),
-    PIN_CHECK("pin check", of(PAIRS, PINS), sizeLimits(), itself(), Trait.SIZED, Trait.WHOLE, Trait.BRACKETED),
-    TAPER("taper", of(RINGS, LINE), of(MAXIMUM, BETWEEN, NONE), itself(), Trait.SIGNED, Trait.SLOPING, Trait.WHOLE),
-    FLATNESS("flatness", of(GRID, POINTS), of(MAXIMUM, NONE), form(), Trait.SEES_ENDS),
+            Note.of("core.out-of-round"),
+            Sign.OVAL,
+            DrawingKind.SECTIONS,
+            of(RemedyKind.TAPER, RemedyKind.LEAVE),
+            of(RINGS, RING),
+            of(MAXIMUM, NONE),
+            of(StatedAs.DIAMETERS, StatedAs.RADIAL),
+            Trait.WHOLE),
+    PIN_CHECK(
+            Note.of("core.pin-check"),
+            Sign.PIN,
+            DrawingKind.READINGS,
+            of(RemedyKind.LEAVE),
+            of(PAIRS, PINS),
+            sizeLimits(),
+            itself(),
+            Trait.SIZED,
+            Trait.WHOLE,
+            Trait.BRACKETED),
+    TAPER(
+            Note.of("core.taper"),
+            Sign.TAPER,
+            DrawingKind.SECTIONS,
+            of(RemedyKind.TAPER, RemedyKind.LEAVE),
+            of(RINGS, LINE),
+            of(MAXIMUM, BETWEEN, NONE),
+            itself(),
+            Trait.SIGNED,
+            Trait.SLOPING,
+            Trait.WHOLE),
+    FLATNESS(
+            Note.of("core.flatness"),
+            Sign.FLATNESS,
+            DrawingKind.FACE,
+            of(RemedyKind.REGRIND, RemedyKind.LEAVE),
+            of(GRID, POINTS),
+            of(MAXIMUM, NONE),
+            form(),
+            Trait.SEES_ENDS),
     STRAIGHTNESS(
-            "straightness",
+            Note.of("core.straightness"),
+            Sign.STRAIGHTNESS,
+            DrawingKind.LINES,
+            of(RemedyKind.LEAVE),
             of(LINE, LINES, STEPS),
             of(MAXIMUM, NONE),
             form(),
@@ -71,9 +153,20 @@ public enum Characteristic {
             Trait.REVERSIBLE,
             Trait.SPANNING,
             Trait.SEES_ENDS),
-    PARALLELISM_OF_FACES("parallelism of faces", of(GRID, POINTS), of(MAXIMUM, NONE), itself(), Trait.SEES_ENDS),
+    PARALLELISM_OF_FACES(
+            Note.of("core.parallelism-of-faces"),
+            Sign.PARALLELISM,
+            DrawingKind.FACE,
+            of(RemedyKind.PACKING, RemedyKind.REGRIND, RemedyKind.LEAVE),
+            of(GRID, POINTS),
+            of(MAXIMUM, NONE),
+            itself(),
+            Trait.SEES_ENDS),
     PARALLELISM_OF_AXIS(
-            "parallelism of an axis to a face",
+            Note.of("core.parallelism-of-an-axis-to-a-face"),
+            Sign.PARALLELISM,
+            DrawingKind.SLOPES,
+            of(RemedyKind.LEAVE),
             of(PAIRS),
             of(MAXIMUM, BETWEEN, NONE),
             of(StatedAs.EACH_PLANE, StatedAs.RESULTANT),
@@ -82,7 +175,10 @@ public enum Characteristic {
             Trait.SPANNING,
             Trait.REVERSIBLE),
     PARALLELISM_OF_LINES(
-            "parallelism of two lines",
+            Note.of("core.parallelism-of-two-lines"),
+            Sign.PARALLELISM,
+            DrawingKind.SLOPES,
+            of(RemedyKind.GUIDE, RemedyKind.LEAVE),
             of(PAIRS),
             of(MAXIMUM, BETWEEN, NONE),
             itself(),
@@ -91,7 +187,10 @@ public enum Characteristic {
             Trait.SPANNING,
             Trait.REVERSIBLE),
     SQUARENESS(
-            "squareness",
+            Note.of("core.squareness"),
+            Sign.SQUARENESS,
+            DrawingKind.LINES,
+            of(RemedyKind.LEAVE),
             of(LINE, LINES),
             of(MAXIMUM, NONE),
             itself(),
@@ -100,13 +199,19 @@ public enum Characteristic {
             Trait.REVERSIBLE,
             Trait.SEES_ENDS),
     BORES_IN_LINE(
-            "bores in line",
+            Note.of("core.bores-in-line"),
+            Sign.IN_LINE,
+            DrawingKind.LINES,
+            of(RemedyKind.LEAVE),
             of(LINES, LINE),
             of(MAXIMUM, NONE),
             of(StatedAs.OFF_AXIS, StatedAs.ZONE_DIAMETER),
             Trait.REVERSIBLE),
     DEPTH_AND_PITCH(
-            "depth, height or pitch",
+            Note.of("core.depth-height-or-pitch"),
+            Sign.DISTANCE,
+            DrawingKind.READINGS,
+            of(RemedyKind.LEAVE),
             of(POINTS, LINE),
             of(PLUS_MINUS, BETWEEN, NONE),
             itself(),
@@ -114,16 +219,39 @@ public enum Characteristic {
             Trait.WHOLE,
             Trait.REZEROED),
     PITCH(
-            "pitch errors",
+            Note.of("core.pitch-errors"),
+            Sign.PITCH,
+            DrawingKind.PITCH,
+            of(RemedyKind.LEAVE),
             of(LINE, POINTS, RING),
             of(MAXIMUM, BETWEEN, NONE),
             of(StatedAs.SINGLE_STEP, StatedAs.ACCUMULATED),
             Trait.SIGNED,
             Trait.REZEROED),
-    PLAY("play", of(CYCLES), of(MAXIMUM, BETWEEN, NONE), itself()),
-    PHASE_ANGLE("phase angle", of(POINTS), of(MAXIMUM, NONE), itself(), Trait.SIGNED, Trait.ANGULAR, Trait.ON_RADIUS),
+    PLAY(
+            Note.of("core.play-2"),
+            Sign.PLAY,
+            DrawingKind.READINGS,
+            of(RemedyKind.LEAVE),
+            of(CYCLES),
+            of(MAXIMUM, BETWEEN, NONE),
+            itself()),
+    PHASE_ANGLE(
+            Note.of("core.phase-angle"),
+            Sign.ANGLE,
+            DrawingKind.READINGS,
+            of(RemedyKind.LEAVE),
+            of(POINTS),
+            of(MAXIMUM, NONE),
+            itself(),
+            Trait.SIGNED,
+            Trait.ANGULAR,
+            Trait.ON_RADIUS),
     BEND_AND_TWIST(
-            "bend and twist",
+            Note.of("core.bend-and-twist"),
+            Sign.BEND,
+            DrawingKind.SLOPES,
+            of(RemedyKind.SPRING, RemedyKind.LEAVE),
             of(PAIRS),
             of(MAXIMUM, NONE),
             itself(),
@@ -131,10 +259,29 @@ public enum Characteristic {
             Trait.SLOPING,
             Trait.SPANNING,
             Trait.REVERSIBLE),
-    FIT_OF_PAIR("fit of a pair", of(PAIRS), of(BETWEEN, FIT_CODE, NONE), itself(), Trait.SIGNED, Trait.WHOLE),
-    FUNCTIONAL_FIT("functional fit", of(YES_NO), of(ANSWER), itself()),
+    FIT_OF_PAIR(
+            Note.of("core.fit-of-a-pair"),
+            Sign.FIT,
+            DrawingKind.FIT,
+            of(RemedyKind.LEAVE),
+            of(PAIRS),
+            of(BETWEEN, FIT_CODE, NONE),
+            itself(),
+            Trait.SIGNED,
+            Trait.WHOLE),
+    FUNCTIONAL_FIT(
+            Note.of("core.functional-fit"),
+            Sign.ANSWER,
+            DrawingKind.READINGS,
+            of(RemedyKind.LEAVE),
+            of(YES_NO),
+            of(ANSWER),
+            itself()),
     RECORD(
-            "measure and record",
+            Note.of("core.measure-and-record"),
+            Sign.RECORD,
+            DrawingKind.READINGS,
+            of(RemedyKind.LEAVE),
             of(POINTS, LINE, RING, RINGS, GRID),
             of(NONE),
             itself(),
@@ -156,19 +303,28 @@ public enum Characteristic {
         SEES_ENDS
     }
 
-    private final String title;
+    private final Note title;
+    private final Sign sign;
+    private final DrawingKind drawing;
+    private final List<RemedyKind> remedies;
     private final List<LayoutKind> layouts;
     private final List<LimitKind> limits;
     private final List<StatedAs> statements;
     private final List<Trait> traits;
 
     Characteristic(
-            String title,
+            Note title,
+            Sign sign,
+            DrawingKind drawing,
+            List<RemedyKind> remedies,
             List<LayoutKind> layouts,
             List<LimitKind> limits,
             List<StatedAs> statements,
             Trait... traits) {
         this.title = title;
+        this.sign = sign;
+        this.drawing = drawing;
+        this.remedies = remedies;
         this.layouts = layouts;
         this.limits = limits;
         this.statements = statements;
@@ -196,8 +352,23 @@ public enum Characteristic {
         return of(BETWEEN, PLUS_MINUS, FIT_CODE, NONE);
     }
 
-    public String title() {
+    public Note title() {
         return title;
+    }
+
+    /** What stands before its limit on a drawing. */
+    public Sign sign() {
+        return sign;
+    }
+
+    /** How what was found is drawn. */
+    public DrawingKind drawing() {
+        return drawing;
+    }
+
+    /** The corrections that can come into question, the usual one first. */
+    public List<RemedyKind> remedies() {
+        return remedies;
     }
 
     /** The layouts it can be read over, the usual one first. */
@@ -279,8 +450,10 @@ public enum Characteristic {
     }
 
     /** What its span is: the distance of a pair, or the length a level is divided for. */
-    public String spanTitle() {
-        return this == STRAIGHTNESS ? "Level: its reading is per length of" : "The two places are apart";
+    public Note spanTitle() {
+        return this == STRAIGHTNESS
+                ? Note.of("core.level-its-reading-is-per-length-of")
+                : Note.of("core.the-two-places-are-apart");
     }
 
     /** Whether it is about a face, a line or an axis, and not about something round or a size. */

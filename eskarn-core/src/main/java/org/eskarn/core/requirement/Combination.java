@@ -1,25 +1,27 @@
 package org.eskarn.core.requirement;
 
+import org.eskarn.core.result.Note;
+
 /** What is judged when several sweeps count. */
 public enum Combination {
-    MEAN("mean", "the mean of all valid sweeps, place by place"),
-    MEDIAN("median", "the median of all valid sweeps, place by place"),
-    WORST("worst", "the worst of all valid sweeps");
+    MEAN(Note.of("core.mean"), Note.of("core.the-mean-of-all-valid-sweeps-place")),
+    MEDIAN(Note.of("core.median"), Note.of("core.the-median-of-all-valid-sweeps-place")),
+    WORST(Note.of("core.worst"), Note.of("core.the-worst-of-all-valid-sweeps"));
 
-    private final String title;
-    private final String explanation;
+    private final Note title;
+    private final Note explanation;
 
-    Combination(String title, String explanation) {
+    Combination(Note title, Note explanation) {
         this.title = title;
         this.explanation = explanation;
     }
 
     /** The short word beside a figure. */
-    public String title() {
+    public Note title() {
         return title;
     }
 
-    public String explanation() {
+    public Note explanation() {
         return explanation;
     }
 }

@@ -6,6 +6,7 @@ import org.eskarn.core.fit.Fit;
 import org.eskarn.core.fit.FitCode;
 import org.eskarn.core.fit.FitUndefined;
 import org.eskarn.core.requirement.LimitRejected.Field;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 
@@ -28,7 +29,7 @@ public final class FitLimits {
         BigDecimal nominal = limit.nominal();
         LengthUnit unit = limit.unit().length().orElse(LengthUnit.MILLIMETRE);
         if (nominal == null || nominal.signum() <= 0) {
-            throw new LimitRejected(Field.NOMINAL, "A fit code needs its nominal: type it, for example 45.");
+            throw new LimitRejected(Field.NOMINAL, Note.of("core.a-fit-code-needs-its-nominal-type"));
         }
         try {
             FitCode code = FitCode.of(limit.code());
@@ -46,7 +47,7 @@ public final class FitLimits {
             }
             return of(limit, code, one, unit);
         } catch (FitUndefined e) {
-            throw new LimitRejected(Field.CODE, e.sentence());
+            throw new LimitRejected(Field.CODE, e.note());
         }
     }
 
@@ -90,30 +91,36 @@ public final class FitLimits {
         boolean both = code.hole() != null && code.shaft() != null;
         if (part == FitPart.BOTH) {
             if (!both) {
-                throw new LimitRejected(
-                        Field.CODE,
-                        "A pair has a class for the hole and one for the shaft, as H7/g6: “" + code + "” is one.");
+                throw new LimitRejected(Field.CODE, Note.of("core.a-pair-has-a-class-for-the", code));
             }
             return;
         }
         if (both) {
             throw new LimitRejected(
                     Field.CODE,
-                    "“%s” names a hole and a shaft: here stands the class of the %s alone, %s."
-                            .formatted(code, what(part), part == FitPart.HOLE ? code.hole() : code.shaft()));
+                    Note.of(
+                            "core.names-a-hole-and-a-shaft-here",
+                            code,
+                            what(part),
+                            String.valueOf(part == FitPart.HOLE ? code.hole() : code.shaft())));
         }
         if (part == FitPart.HOLE && code.shaft() != null) {
             throw new LimitRejected(
                     Field.CODE,
-                    "“%s” in small letters is a shaft, and the %s is of a hole: capitals are meant, as %s."
-                            .formatted(
-                                    code, characteristic.title(), code.shaft().counterpart()));
+                    Note.of(
+                            "core.in-small-letters-is-a-shaft-and",
+                            code,
+                            characteristic.title(),
+                            code.shaft().counterpart()));
         }
         if (part == FitPart.SHAFT && code.hole() != null) {
             throw new LimitRejected(
                     Field.CODE,
-                    "“%s” in capitals is a hole, and the %s is of a shaft: small letters are meant, as %s."
-                            .formatted(code, characteristic.title(), code.hole().counterpart()));
+                    Note.of(
+                            "core.in-capitals-is-a-hole-and-the",
+                            code,
+                            characteristic.title(),
+                            code.hole().counterpart()));
         }
     }
 

@@ -1,6 +1,7 @@
 package org.eskarn.core.requirement;
 
 import java.math.BigDecimal;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
 import org.jspecify.annotations.Nullable;
@@ -34,18 +35,18 @@ public record Limit(
 
     /** One of the two ways a figure with a sign can go. */
     public enum Direction {
-        PLUS("plus", "+"),
-        MINUS("minus", "\u2212");
+        PLUS(Note.of("core.plus"), "+"),
+        MINUS(Note.of("core.minus"), "\u2212");
 
-        private final String word;
+        private final Note word;
         private final String sign;
 
-        Direction(String word, String sign) {
+        Direction(Note word, String sign) {
             this.word = word;
             this.sign = sign;
         }
 
-        public String word() {
+        public Note word() {
             return word;
         }
 
@@ -110,37 +111,41 @@ public record Limit(
     }
 
     /** The limit as it is read aloud, in its own unit. */
-    public String words() {
+    public Note words() {
         String symbol = unit == LimitUnit.DEGREE ? "°" : " " + unit.symbol();
         return switch (kind) {
-            case MAXIMUM -> (only == null ? "≤ " : "0 to " + only.sign()) + plain(upper) + symbol + over();
-            case BETWEEN -> plain(lower) + " to " + plain(upper) + symbol + over();
-            case PLUS_MINUS -> plain(nominal) + " " + deviations() + symbol;
-            case FIT_CODE -> "⌀" + plain(nominal) + " " + code + (text() ? "" : " (" + deviations() + symbol + ")");
-            case ANSWER -> "yes";
-            case NONE -> "no limit";
+            case MAXIMUM ->
+                only == null
+                        ? Note.of("core.limit-most", plain(upper), symbol, over())
+                        : Note.of("core.limit-one-sided", only.sign(), plain(upper), symbol, over());
+            case BETWEEN -> Note.of("core.limit-between", plain(lower), plain(upper), symbol, over());
+            case PLUS_MINUS -> Note.text(plain(nominal) + " " + deviations() + symbol);
+            case FIT_CODE ->
+                Note.text("⌀" + plain(nominal) + " " + code + (text() ? "" : " (" + deviations() + symbol + ")"));
+            case ANSWER -> Note.of("core.yes");
+            case NONE -> Note.of("core.no-limit");
         };
     }
 
     /** The figures alone, as they stand in a callout. */
-    public String figures() {
+    public Note figures() {
         return switch (kind) {
-            case MAXIMUM -> (only == null ? "" : "0 / " + only.sign()) + plain(upper);
-            case BETWEEN -> plain(lower) + " – " + plain(upper);
-            case PLUS_MINUS -> plain(nominal) + " " + deviations();
-            case FIT_CODE -> plain(nominal) + " " + code;
-            case ANSWER -> "yes";
-            case NONE -> "record";
+            case MAXIMUM -> Note.text((only == null ? "" : "0 / " + only.sign()) + plain(upper));
+            case BETWEEN -> Note.text(plain(lower) + " – " + plain(upper));
+            case PLUS_MINUS -> Note.text(plain(nominal) + " " + deviations());
+            case FIT_CODE -> Note.text(plain(nominal) + " " + code);
+            case ANSWER -> Note.of("core.yes");
+            case NONE -> Note.of("core.record");
         };
+    }
+
+    private Note over() {
+        return per == null ? Note.text("") : Note.of("core.limit-per", per);
     }
 
     private String deviations() {
         boolean symmetric = upper != null && lower != null && upper.compareTo(lower.negate()) == 0;
         return symmetric ? "±" + plain(upper) : signed(upper) + " / " + signed(lower);
-    }
-
-    private String over() {
-        return per == null ? "" : " per " + per;
     }
 
     private static String signed(@Nullable BigDecimal amount) {

@@ -2,6 +2,7 @@ package org.eskarn.core.requirement;
 
 import java.math.BigDecimal;
 import org.eskarn.core.requirement.LimitRejected.Field;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -30,16 +31,15 @@ public final class LimitCheck {
         if (!characteristic.limits().contains(limit.kind())) {
             throw new LimitRejected(
                     Field.UPPER,
-                    "A limit “" + limit.kind().title() + "” says nothing about " + characteristic.title() + ".");
+                    Note.of("core.a-limit-says-nothing-about", limit.kind().title(), characteristic.title()));
         }
         boolean degrees = limit.unit() == LimitUnit.DEGREE;
         if (degrees != characteristic.angular() && limit.kind() != LimitKind.NONE && limit.kind() != LimitKind.ANSWER) {
             throw new LimitRejected(
                     Field.UNIT,
                     degrees
-                            ? "%s is a length, so its limit is in mm, µm, in, thou or tenths, not in degrees."
-                                    .formatted(capital(characteristic.title()))
-                            : capital(characteristic.title()) + " is an angle, so its limit is in degrees.");
+                            ? Note.of("core.is-a-length-so-its-limit-is", characteristic.title())
+                            : Note.of("core.is-an-angle-so-its-limit-is", characteristic.title()));
         }
         switch (limit.kind()) {
             case MAXIMUM -> maximum(characteristic, limit, nominal);
@@ -53,11 +53,10 @@ public final class LimitCheck {
         direction(characteristic, limit);
         if (limit.per() != null && !characteristic.sloping()) {
             throw new LimitRejected(
-                    Field.PER, capital(characteristic.title()) + " is not limited per length: leave it empty.");
+                    Field.PER, Note.of("core.is-not-limited-per-length-leave-it", characteristic.title()));
         }
         if (limit.per() != null && limit.per().amount().signum() <= 0) {
-            throw new LimitRejected(
-                    Field.PER, "The length a limit is stated over is above zero, not " + limit.per() + ".");
+            throw new LimitRejected(Field.PER, Note.of("core.the-length-a-limit-is-stated-over", limit.per()));
         }
     }
 
@@ -65,17 +64,21 @@ public final class LimitCheck {
             throws LimitRejected {
         BigDecimal upper = required(limit.upper(), Field.UPPER);
         if (upper.signum() <= 0) {
-            throw new LimitRejected(Field.UPPER, "A largest value is above zero, not " + upper.toPlainString() + ".");
+            throw new LimitRejected(
+                    Field.UPPER, Note.of("core.a-largest-value-is-above-zero-not", upper.toPlainString()));
         }
         if (characteristic.angular() && upper.doubleValue() >= STEEPEST_DEGREES) {
-            throw new LimitRejected(Field.UPPER, upper.toPlainString() + "° is no limit for an error of phase.");
+            throw new LimitRejected(Field.UPPER, Note.of("core.is-no-limit-for-an-error-of", upper.toPlainString()));
         }
         double allowed = limit.unit().micrometres(upper, 0);
         if (nominal != null && !steep(characteristic) && allowed > LARGEST_SHARE * nominal.micrometres()) {
             throw new LimitRejected(
                     Field.UNIT,
-                    "%s %s is more than a quarter of the size %s: check the decimal mark and the unit."
-                            .formatted(upper.toPlainString(), limit.unit().symbol(), nominal));
+                    Note.of(
+                            "core.is-more-than-a-quarter-of-the",
+                            upper.toPlainString(),
+                            limit.unit().symbol(),
+                            nominal));
         }
     }
 
@@ -91,18 +94,17 @@ public final class LimitCheck {
         if (lower.compareTo(upper) >= 0) {
             throw new LimitRejected(
                     Field.LOWER,
-                    "The lower limit " + lower.toPlainString() + " is not below the upper " + upper.toPlainString()
-                            + ".");
+                    Note.of("core.the-lower-limit-is-not-below-the", lower.toPlainString(), upper.toPlainString()));
         }
         if (characteristic.sized()) {
             if (lower.signum() <= 0) {
-                throw new LimitRejected(Field.LOWER, "A size is above zero, not " + lower.toPlainString() + ".");
+                throw new LimitRejected(Field.LOWER, Note.of("core.a-size-is-above-zero-not", lower.toPlainString()));
             }
             near(limit.unit(), lower, nominal, Field.LOWER);
             near(limit.unit(), upper, nominal, Field.UPPER);
         } else if (!characteristic.signed() && lower.signum() < 0) {
             throw new LimitRejected(
-                    Field.LOWER, capital(characteristic.title()) + " is never negative, so its limit cannot be.");
+                    Field.LOWER, Note.of("core.is-never-negative-so-its-limit-cannot", characteristic.title()));
         }
     }
 
@@ -111,13 +113,12 @@ public final class LimitCheck {
         BigDecimal lower = required(limit.lower(), Field.LOWER);
         BigDecimal upper = required(limit.upper(), Field.UPPER);
         if (middle.signum() <= 0) {
-            throw new LimitRejected(Field.NOMINAL, "A nominal is above zero, not " + middle.toPlainString() + ".");
+            throw new LimitRejected(Field.NOMINAL, Note.of("core.a-nominal-is-above-zero-not", middle.toPlainString()));
         }
         if (lower.compareTo(upper) >= 0) {
             throw new LimitRejected(
                     Field.LOWER,
-                    "The lower deviation %s is not below the upper %s: write its sign, for example -0.020."
-                            .formatted(lower.toPlainString(), upper.toPlainString()));
+                    Note.of("core.the-lower-deviation-is-not-below-the", lower.toPlainString(), upper.toPlainString()));
         }
         near(limit.unit(), middle.add(lower), middle, limit.unit(), Field.LOWER);
         near(limit.unit(), middle.add(upper), middle, limit.unit(), Field.UPPER);
@@ -137,10 +138,10 @@ public final class LimitCheck {
         }
         if (!characteristic.signed()) {
             throw new LimitRejected(
-                    Field.ONLY, capital(characteristic.title()) + " has no direction, so none can be asked.");
+                    Field.ONLY, Note.of("core.has-no-direction-so-none-can-be", characteristic.title()));
         }
         if (limit.reason().isBlank()) {
-            throw new LimitRejected(Field.REASON, "Write why only one direction is allowed.");
+            throw new LimitRejected(Field.REASON, Note.of("core.write-why-only-one-direction-is-allowed"));
         }
     }
 
@@ -158,23 +159,19 @@ public final class LimitCheck {
         if (Math.abs(unit.micrometres(limit, 0) - size) > furthest) {
             throw new LimitRejected(
                     field,
-                    "%s %s is far from the nominal %s %s: check the decimal mark and the unit."
-                            .formatted(
-                                    limit.toPlainString(),
-                                    unit.symbol(),
-                                    nominal.toPlainString(),
-                                    nominalUnit.symbol()));
+                    Note.of(
+                            "core.is-far-from-the-nominal-check-the",
+                            limit.toPlainString(),
+                            unit.symbol(),
+                            nominal.toPlainString(),
+                            nominalUnit.symbol()));
         }
     }
 
     private static BigDecimal required(@Nullable BigDecimal amount, Field field) throws LimitRejected {
         if (amount == null) {
-            throw new LimitRejected(field, "A figure is missing: type it, for example 0.020.");
+            throw new LimitRejected(field, Note.of("core.a-figure-is-missing-type-it-for"));
         }
         return amount;
-    }
-
-    private static String capital(String title) {
-        return Character.toUpperCase(title.charAt(0)) + title.substring(1);
     }
 }

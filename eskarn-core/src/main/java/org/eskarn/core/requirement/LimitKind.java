@@ -1,21 +1,23 @@
 package org.eskarn.core.requirement;
 
+import org.eskarn.core.result.Note;
+
 /** How a limit is written. */
 public enum LimitKind {
-    MAXIMUM("at most"),
-    BETWEEN("between two limits"),
-    PLUS_MINUS("nominal with plus and minus"),
-    FIT_CODE("nominal with a fit code"),
-    ANSWER("every answer yes"),
-    NONE("no limit: measure and record");
+    MAXIMUM(Note.of("core.at-most")),
+    BETWEEN(Note.of("core.between-two-limits")),
+    PLUS_MINUS(Note.of("core.nominal-with-plus-and-minus")),
+    FIT_CODE(Note.of("core.nominal-with-a-fit-code")),
+    ANSWER(Note.of("core.every-answer-yes")),
+    NONE(Note.of("core.no-limit-measure-and-record"));
 
-    private final String title;
+    private final Note title;
 
-    LimitKind(String title) {
+    LimitKind(Note title) {
         this.title = title;
     }
 
-    public String title() {
+    public Note title() {
         return title;
     }
 }

@@ -1,7 +1,10 @@
 package org.eskarn.core.requirement;
 
-/** A limit makes no sense. The message is one sentence that says why. */
-public final class LimitRejected extends Exception {
+import org.eskarn.core.result.Note;
+import org.eskarn.core.result.Refusal;
+
+/** A limit makes no sense. The note says why. */
+public final class LimitRejected extends Refusal {
 
     private static final long serialVersionUID = 1L;
 
@@ -19,8 +22,8 @@ public final class LimitRejected extends Exception {
 
     private final Field field;
 
-    LimitRejected(Field field, String sentence) {
-        super(sentence);
+    LimitRejected(Field field, Note note) {
+        super(note);
         this.field = field;
     }
 

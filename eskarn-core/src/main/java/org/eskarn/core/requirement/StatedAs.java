@@ -1,58 +1,91 @@
 package org.eskarn.core.requirement;
 
+import org.eskarn.core.result.Note;
 import org.eskarn.core.round.ReferenceCircle;
 
 /** Which of several usual figures a limit speaks of. */
 public enum StatedAs {
     /** Highest minus lowest reading. */
-    MOVEMENT("movement", "full indicator movement", "highest less lowest"),
+    MOVEMENT(Note.of("core.movement-2"), Note.of("core.full-indicator-movement"), Note.of("core.highest-less-lowest")),
     /** How far the centre is off, half the movement of a round section. */
-    OFFSET("offset", "offset of the centre", "half the movement if round"),
+    OFFSET(Note.of("core.offset"), Note.of("core.offset-of-the-centre"), Note.of("core.half-the-movement-if-round")),
     /** Out-of-round as workshops say it. */
-    DIAMETERS("difference of diameters", "difference of diameters", "largest less smallest diameter of a section"),
+    DIAMETERS(
+            Note.of("core.difference-of-diameters"),
+            Note.of("core.difference-of-diameters"),
+            Note.of("core.largest-less-smallest-diameter-of-a-section")),
     /** Out-of-round as standards say it, half of the former for an oval. */
-    RADIAL("radial", "radial out-of-round", "half the difference of diameters, for an oval"),
+    RADIAL(
+            Note.of("core.radial"),
+            Note.of("core.radial-out-of-round"),
+            Note.of("core.half-the-difference-of-diameters-for-an")),
     /** Form as the tolerance defines it. */
     MINIMUM_ZONE(
-            "minimum zone", "by the minimum zone", "the thinnest zone that holds all readings, as standards define it"),
-    LEAST_SQUARES("least squares", "by least squares", "about the circle, plane or line that fits best"),
-    INSCRIBED("inscribed", "by the largest inscribed circle", "for bores that a pin has to enter"),
-    CIRCUMSCRIBED("circumscribed", "by the smallest circumscribed circle", "for pins that a bore has to take"),
+            Note.of("core.minimum-zone"),
+            Note.of("core.by-the-minimum-zone"),
+            Note.of("core.the-thinnest-zone-that-holds-all-readings")),
+    LEAST_SQUARES(
+            Note.of("core.least-squares"),
+            Note.of("core.by-least-squares"),
+            Note.of("core.about-the-circle-plane-or-line-that")),
+    INSCRIBED(
+            Note.of("core.inscribed"),
+            Note.of("core.by-the-largest-inscribed-circle"),
+            Note.of("core.for-bores-that-a-pin-has-to")),
+    CIRCUMSCRIBED(
+            Note.of("core.circumscribed"),
+            Note.of("core.by-the-smallest-circumscribed-circle"),
+            Note.of("core.for-pins-that-a-bore-has-to")),
     /** Pitch from one place to the next. */
-    SINGLE_STEP("single step", "error of each single step", "from one place to the next"),
+    SINGLE_STEP(
+            Note.of("core.single-step"),
+            Note.of("core.error-of-each-single-step"),
+            Note.of("core.from-one-place-to-the-next")),
     /** Pitch from the first place on. */
-    ACCUMULATED("accumulated", "accumulated error", "from the start to each place"),
+    ACCUMULATED(
+            Note.of("core.accumulated"),
+            Note.of("core.accumulated-error"),
+            Note.of("core.from-the-start-to-each-place")),
     /** An axis in the plane where it is worse. */
-    EACH_PLANE("worst plane", "each plane by itself", "the worse of both is judged"),
+    EACH_PLANE(
+            Note.of("core.worst-plane"),
+            Note.of("core.each-plane-by-itself"),
+            Note.of("core.the-worse-of-both-is-judged")),
     /** An axis across both planes. */
-    RESULTANT("resultant", "resultant of both planes", "√(x² + y²)"),
+    RESULTANT(Note.of("core.resultant"), Note.of("core.resultant-of-both-planes"), Note.of("core.x-y")),
     /** How far a second axis lies from the first. */
-    OFF_AXIS("off the axis", "distance from the axis of the first bore", "at the worse end of the second bore"),
+    OFF_AXIS(
+            Note.of("core.off-the-axis"),
+            Note.of("core.distance-from-the-axis-of-the-first"),
+            Note.of("core.at-the-worse-end-of-the-second")),
     /** The same as a tolerance of position states it. */
-    ZONE_DIAMETER("zone", "diameter of the zone about the first axis", "twice the distance"),
+    ZONE_DIAMETER(
+            Note.of("core.zone"),
+            Note.of("core.diameter-of-the-zone-about-the-first"),
+            Note.of("core.twice-the-distance")),
     /** The figure as it comes; the characteristic leaves no choice. */
-    ITSELF("", "the figure itself", "");
+    ITSELF(Note.text(""), Note.of("core.the-figure-itself"), Note.text(""));
 
-    private final String word;
-    private final String title;
-    private final String explanation;
+    private final Note word;
+    private final Note title;
+    private final Note explanation;
 
-    StatedAs(String word, String title, String explanation) {
+    StatedAs(Note word, Note title, Note explanation) {
         this.word = word;
         this.title = title;
         this.explanation = explanation;
     }
 
     /** The short word beside a figure. */
-    public String word() {
+    public Note word() {
         return word;
     }
 
-    public String title() {
+    public Note title() {
         return title;
     }
 
-    public String explanation() {
+    public Note explanation() {
         return explanation;
     }
 

@@ -1,24 +1,26 @@
 package org.eskarn.core.requirement;
 
+import org.eskarn.core.result.Note;
+
 /** Where the zero is set. */
 public enum ZeroRule {
-    FIRST_STATION("on the first station", "Touch the first station and turn the dial to zero."),
-    LOWEST("on the lowest point", "Find the lowest point over the whole way and turn the dial to zero there."),
-    MASTER("on a master", "Set the gauge on its master and turn the dial to zero; wipe both first.");
+    FIRST_STATION(Note.of("core.on-the-first-station"), Note.of("core.touch-the-first-station-and-turn-the")),
+    LOWEST(Note.of("core.on-the-lowest-point"), Note.of("core.find-the-lowest-point-over-the-whole")),
+    MASTER(Note.of("core.on-a-master"), Note.of("core.set-the-gauge-on-its-master-and"));
 
-    private final String title;
-    private final String instruction;
+    private final Note title;
+    private final Note instruction;
 
-    ZeroRule(String title, String instruction) {
+    ZeroRule(Note title, Note instruction) {
         this.title = title;
         this.instruction = instruction;
     }
 
-    public String title() {
+    public Note title() {
         return title;
     }
 
-    public String instruction() {
+    public Note instruction() {
         return instruction;
     }
 }

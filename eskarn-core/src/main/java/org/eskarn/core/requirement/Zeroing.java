@@ -1,17 +1,19 @@
 package org.eskarn.core.requirement;
 
+import org.eskarn.core.result.Note;
+
 /** How often the gauge is set to zero in a sweep. */
 public enum Zeroing {
-    ONE_FOR_ALL("one zero for all"),
-    EACH_STEP("zero again at each section or step");
+    ONE_FOR_ALL(Note.of("core.one-zero-for-all")),
+    EACH_STEP(Note.of("core.zero-again-at-each-section-or-step"));
 
-    private final String title;
+    private final Note title;
 
-    Zeroing(String title) {
+    Zeroing(Note title) {
         this.title = title;
     }
 
-    public String title() {
+    public Note title() {
         return title;
     }
 }

@@ -1,2 +1,2 @@
-/** What is asked of a feature, and the one path from a sweep to its verdict. */
+/** What is asked of a feature: the registry of characteristics, limits, layouts, zeros. It does not compute. */
 package org.eskarn.core.requirement;

@@ -6,7 +6,7 @@ package org.eskarn.core.result;
  * @param name what it is, as read aloud: mean at 60 mm
  * @param amount in µm; of an angle or a direction in degrees, of a number as it is; NaN where there is none
  */
-public record Figure(String name, double amount, Kind kind) {
+public record Figure(Note name, double amount, Kind kind) {
 
     /** What a figure is, and so how it is said. */
     public enum Kind {
@@ -22,29 +22,38 @@ public record Figure(String name, double amount, Kind kind) {
         NUMBER
     }
 
-    public static Figure deviation(String name, double micrometres) {
+    public static Figure deviation(Note name, double micrometres) {
         return new Figure(name, micrometres, Kind.DEVIATION);
     }
 
-    public static Figure size(String name, double micrometres) {
+    public static Figure size(Note name, double micrometres) {
         return new Figure(name, micrometres, Kind.SIZE);
     }
 
-    public static Figure direction(String name, double degrees) {
+    public static Figure direction(Note name, double degrees) {
         return new Figure(name, degrees, Kind.DIRECTION);
     }
 
-    public static Figure angle(String name, double degrees) {
+    public static Figure angle(Note name, double degrees) {
         return new Figure(name, degrees, Kind.ANGLE);
     }
 
-    public static Figure number(String name, double number) {
+    public static Figure number(Note name, double number) {
         return new Figure(name, number, Kind.NUMBER);
+    }
+
+    /** A figure in a table, named by its row and column. */
+    public static Figure deviation(double micrometres) {
+        return deviation(Note.text(""), micrometres);
+    }
+
+    public static Figure of(double amount, Kind kind) {
+        return new Figure(Note.text(""), amount, kind);
     }
 
     /** An empty place in a table. */
     public static Figure none() {
-        return new Figure("", Double.NaN, Kind.NUMBER);
+        return new Figure(Note.text(""), Double.NaN, Kind.NUMBER);
     }
 
     public boolean known() {

@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param columns the heads, that of the names first
  */
-public record FigureTable(String title, List<String> columns, List<Row> rows) {
+public record FigureTable(Note title, List<Note> columns, List<Row> rows) {
 
     public FigureTable {
         columns = List.copyOf(columns);
@@ -21,14 +21,19 @@ public record FigureTable(String title, List<String> columns, List<Row> rows) {
     }
 
     /** @param cells figures without names of their own */
-    public record Row(String name, List<Figure> cells) {
+    public record Row(Note name, List<Figure> cells) {
 
         public Row {
             cells = List.copyOf(cells);
         }
 
-        public static Row of(String name, Figure... cells) {
+        public static Row of(Note name, Figure... cells) {
             return new Row(name, List.of(cells));
+        }
+
+        /** A row named by a place, as it is called. */
+        public static Row of(String place, Figure... cells) {
+            return of(Note.text(place), cells);
         }
     }
 }

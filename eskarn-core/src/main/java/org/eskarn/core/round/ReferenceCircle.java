@@ -2,6 +2,7 @@ package org.eskarn.core.round;
 
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.zone.LowestUpperBound;
 import org.eskarn.core.zone.ThinnestBand;
 
@@ -61,18 +62,18 @@ public record ReferenceCircle(
 
     /** Which circle. */
     public enum Kind {
-        LEAST_SQUARES("least squares"),
-        MINIMUM_ZONE("minimum zone"),
-        MAXIMUM_INSCRIBED("maximum inscribed"),
-        MINIMUM_CIRCUMSCRIBED("minimum circumscribed");
+        LEAST_SQUARES(Note.of("core.least-squares")),
+        MINIMUM_ZONE(Note.of("core.minimum-zone")),
+        MAXIMUM_INSCRIBED(Note.of("core.maximum-inscribed")),
+        MINIMUM_CIRCUMSCRIBED(Note.of("core.minimum-circumscribed"));
 
-        private final String title;
+        private final Note title;
 
-        Kind(String title) {
+        Kind(Note title) {
             this.title = title;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }

@@ -3,6 +3,7 @@ package org.eskarn.core.round;
 import java.util.Arrays;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
+import org.eskarn.core.result.Note;
 
 /**
  * How a set of stations is spread round the ring: the number of distinct angles, and the largest arc without a station.
@@ -55,22 +56,24 @@ record StationSpread(int distinct, double largestGap, double gapMiddle) {
         if (distinct < FEWEST_ANGLES) {
             throw new StationsUnfit(
                     Reason.TOO_FEW_ANGLES,
-                    "The centre needs readings at three different angles at least; there %s: add one near %s."
-                            .formatted(distinct == 1 ? "is 1" : "are " + distinct, degrees(gapMiddle)));
+                    Note.of(
+                            "core.the-centre-needs-readings-at-three-different",
+                            distinct == 1 ? Note.of("core.is-1") : Note.of("core.are", distinct),
+                            degrees(gapMiddle)));
         }
         if (largestGap > WIDEST_GAP) {
             throw new StationsUnfit(
                     Reason.NARROW_ARC,
-                    "All stations lie within %s, which does not show the centre: add one near %s."
-                            .formatted(degrees(FULL_TURN - largestGap), degrees(gapMiddle)));
+                    Note.of(
+                            "core.all-stations-lie-within-which-does-not",
+                            degrees(FULL_TURN - largestGap),
+                            degrees(gapMiddle)));
         }
     }
 
     StationsUnfit bunched() {
         return new StationsUnfit(
-                Reason.BUNCHED,
-                "The stations stand in two bunches, which does not show the centre: add one near %s."
-                        .formatted(degrees(gapMiddle)));
+                Reason.BUNCHED, Note.of("core.the-stations-stand-in-two-bunches-which", degrees(gapMiddle)));
     }
 
     private static double withinTurn(double radians) {

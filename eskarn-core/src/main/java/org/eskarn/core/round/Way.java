@@ -1,20 +1,22 @@
 package org.eskarn.core.round;
 
+import org.eskarn.core.result.Note;
+
 /** A direction across a section, clockwise from the top as seen from the stated end, said so that nobody can mistake it. */
 public final class Way {
 
     private static final double FULL_TURN = 2 * Math.PI;
     private static final int HOURS = 12;
     private static final int EIGHTHS = 8;
-    private static final String[] WORDS = {
-        "up",
-        "up and to the right",
-        "to the right",
-        "down and to the right",
-        "down",
-        "down and to the left",
-        "to the left",
-        "up and to the left"
+    private static final Note[] WORDS = {
+        Note.of("core.up"),
+        Note.of("core.up-and-to-the-right"),
+        Note.of("core.to-the-right"),
+        Note.of("core.down-and-to-the-right"),
+        Note.of("core.down"),
+        Note.of("core.down-and-to-the-left"),
+        Note.of("core.to-the-left"),
+        Note.of("core.up-and-to-the-left")
     };
 
     private Way() {}
@@ -31,7 +33,7 @@ public final class Way {
     }
 
     /** Up, down, left, right, to the nearest eighth of a turn. */
-    public static String words(double radians) {
+    public static Note words(double radians) {
         return WORDS[(int) (Math.round(within(radians) / FULL_TURN * EIGHTHS) % EIGHTHS)];
     }
 

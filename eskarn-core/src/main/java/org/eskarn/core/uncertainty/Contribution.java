@@ -1,5 +1,7 @@
 package org.eskarn.core.uncertainty;
 
+import org.eskarn.core.result.Note;
+
 /**
  * One named part of an uncertainty.
  *
@@ -10,21 +12,21 @@ public record Contribution(Source source, double standard) {
 
     /** Where a part comes from. */
     public enum Source {
-        GAUGE_ERROR("gauge error limit"),
-        RESOLUTION("resolution of the dial"),
-        RETURN("return of the zero"),
-        FLICKER("flicker of the needle"),
-        FORM("scatter about the fit"),
-        BRACKET("bracket of the pins"),
-        REPEATS("repeats do not agree");
+        GAUGE_ERROR(Note.of("core.gauge-error-limit")),
+        RESOLUTION(Note.of("core.resolution-of-the-dial")),
+        RETURN(Note.of("core.return-of-the-zero")),
+        FLICKER(Note.of("core.flicker-of-the-needle")),
+        FORM(Note.of("core.scatter-about-the-fit")),
+        BRACKET(Note.of("core.bracket-of-the-pins")),
+        REPEATS(Note.of("core.repeats-do-not-agree"));
 
-        private final String title;
+        private final Note title;
 
-        Source(String title) {
+        Source(Note title) {
             this.title = title;
         }
 
-        public String title() {
+        public Note title() {
             return title;
         }
     }

@@ -1,22 +1,24 @@
 package org.eskarn.core.verdict;
 
+import org.eskarn.core.result.Note;
+
 /** How the uncertainty enters the judgement. */
 public enum DecisionRule {
     /** The figure alone is compared with the limit; the uncertainty is stated beside it. */
-    SIMPLE("simple acceptance"),
+    SIMPLE(Note.of("core.simple-acceptance")),
     /**
      * Pass needs figure + U within the limit, fail needs figure − U beyond it; between the two nothing is proven
      * (ISO 14253-1, clauses 5 and 6).
      */
-    STRINGENT("stringent: the limit less U to pass, the limit plus U to fail");
+    STRINGENT(Note.of("core.stringent-the-limit-less-u-to-pass"));
 
-    private final String title;
+    private final Note title;
 
-    DecisionRule(String title) {
+    DecisionRule(Note title) {
         this.title = title;
     }
 
-    public String title() {
+    public Note title() {
         return title;
     }
 

@@ -1,20 +1,22 @@
 package org.eskarn.core.verdict;
 
+import org.eskarn.core.result.Note;
+
 /** The words a judgement can end in. */
 public enum Outcome {
-    PASS("pass"),
-    FAIL("fail"),
-    NOT_PROVEN("not proven"),
+    PASS(Note.of("core.pass")),
+    FAIL(Note.of("core.fail")),
+    NOT_PROVEN(Note.of("core.not-proven")),
     /** Nothing is asked of the figure; it was measured and kept. */
-    RECORDED("recorded");
+    RECORDED(Note.of("core.recorded"));
 
-    private final String word;
+    private final Note word;
 
-    Outcome(String word) {
+    Outcome(Note word) {
         this.word = word;
     }
 
-    public String word() {
+    public Note word() {
         return word;
     }
 }

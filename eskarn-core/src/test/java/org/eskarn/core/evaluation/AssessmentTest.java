@@ -119,12 +119,14 @@ class AssessmentTest {
                 .stated(StatedAs.OFFSET)
                 .returned(0.0, 0, 10);
         assertThat(unfit.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
-        assertThat(unfit.missing().orElseThrow()).contains("three different angles", "add one near");
+        assertThat(unfit.missing().map(Given::said).orElseThrow())
+                .contains("core.the-centre-needs-readings-at-three-different", "270°");
 
         Assessment between =
                 Given.of(CIRCULAR_RUNOUT_RADIAL, Given.atMost("0.05"), two).returned(0.0, 0, 0);
         assertThat(between.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
-        assertThat(between.missing().orElseThrow()).contains("three angles");
+        assertThat(between.missing().map(Given::said).orElseThrow())
+                .contains("core.round-a-section-needs-readings-at-three");
         Assessment judged = Given.of(CIRCULAR_RUNOUT_RADIAL, Given.atMost("0.05"), Given.ring("0 10 20"))
                 .returned(0.0, 0, 10, 5);
         assertThat(judged.verdict().outcome()).isEqualTo(Outcome.PASS);
@@ -212,7 +214,7 @@ class AssessmentTest {
                 .stated(StatedAs.OFFSET);
         Assessment unfit = asked.returned(60.0, 60, -60, 0, 0);
         assertThat(unfit.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
-        assertThat(unfit.missing().orElseThrow()).startsWith("At 10 mm: ");
+        assertThat(unfit.missing().map(Given::said).orElseThrow()).startsWith("core.at-2");
     }
 
     private static final double[] HALF_BANDS = {0, 1, 0, 0, 0, 2, 0, 0.5};

@@ -241,7 +241,7 @@ class BandEndsTest {
         assertThat(read.verdict().value()).isEqualTo(5);
         assertThat(read.budget().orElseThrow().parts()).extracting("source").contains(Source.FLICKER);
         assertThat(read.reduction().orElseThrow().figures())
-                .filteredOn(figure -> figure.name().equals("highest"))
+                .filteredOn(figure -> figure.name().code().equals("core.highest"))
                 .extracting(Figure::amount)
                 .containsExactly(14.0);
     }

@@ -21,7 +21,6 @@ import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.Zeroing;
-import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Outcome;
@@ -56,7 +55,10 @@ class FlatThingsTest {
     }
 
     private static String remarks(Assessment assessment) {
-        return assessment.reduction().orElseThrow().told().remarks().toString();
+        return assessment.reduction().orElseThrow().told().remarks().stream()
+                .map(Given::said)
+                .toList()
+                .toString();
     }
 
     @Test
@@ -67,7 +69,7 @@ class FlatThingsTest {
                 Given.of(Characteristic.FLATNESS, Given.atMost("0.01"), grid).read(wedgeWithDome);
         assertThat(flat.verdict().value()).isCloseTo(8, within(1e-9));
         assertThat(flat.reduction().orElseThrow().figures().get(0).amount()).isEqualTo(28);
-        assertThat(remarks(flat)).contains("down and to the left", "x 50 y 40");
+        assertThat(remarks(flat)).contains("core.down-and-to-the-left", "x 50 y 40");
         Assessment least = Given.of(Characteristic.FLATNESS, Given.atMost("0.01"), grid)
                 .stated(StatedAs.LEAST_SQUARES)
                 .read(wedgeWithDome);
@@ -90,8 +92,9 @@ class FlatThingsTest {
         assertThat(Given.of(Characteristic.FLATNESS, Given.atMost("0.01"), inLine)
                         .read(0, 1, 2)
                         .missing()
+                        .map(Given::said)
                         .orElseThrow())
-                .contains("not on one line");
+                .contains("core.a-plane-needs-readings-at-three-places");
     }
 
     @Test
@@ -122,7 +125,7 @@ class FlatThingsTest {
         Given onMaster = twice(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", "", "", Reversal.ON_MASTER);
         Assessment master = onMaster.read(0, 5, 10, 0, 0, 8, 16);
         assertThat(master.verdict().value()).isCloseTo(6, within(1e-9));
-        assertThat(remarks(master)).contains("towards the gauge", "on the master");
+        assertThat(remarks(master)).contains("core.towards", "core.on-the-master-the-gauge-moved-by");
         Given reversed = twice(Characteristic.SQUARENESS, LayoutKind.LINE, "0 50 100", "", "", Reversal.PART_TURNED);
         assertThat(reversed.read(0, 8, 16, 0, 0, 2, 4).verdict().value()).isCloseTo(6, within(1e-9));
         // Where the first set-up did not come back to its zero, nothing is proved.
@@ -139,7 +142,7 @@ class FlatThingsTest {
                 .on(basis("", Zeroing.EACH_STEP, Reversal.NONE))
                 .read(0, 2, 4, 0, 0, -4, -8);
         assertThat(both.verdict().value()).isEqualTo(8);
-        assertThat(remarks(both)).contains("Worst is right", "away from");
+        assertThat(remarks(both)).contains("core.worst-is-the-slopes-of-the-lines [right", "core.away-from");
         LineReduction lined = (LineReduction) both.reduction().orElseThrow();
         assertThat(lined.lines()).hasSize(2);
         assertThat(lined.worst()).isEqualTo(1);
@@ -153,7 +156,7 @@ class FlatThingsTest {
         Assessment joined = Given.of(Characteristic.STRAIGHTNESS, Given.atMost("0.01"), steps)
                 .read(bed[0], bed[1], bed[2], 50 + bed[1], 52 + bed[2], 54 + bed[3], bed[2], bed[3], bed[4]);
         assertThat(joined.verdict().value()).isCloseTo(4, within(1e-9));
-        assertThat(remarks(joined)).contains("lifted and turned");
+        assertThat(remarks(joined)).contains("core.the-placements-were-lifted-and-turned-to");
         Layout feet = Given.layout(Characteristic.STRAIGHTNESS, LayoutKind.LINE, "100 200 300 400", "")
                 .rezeroed();
         // A level that speaks of 1000 mm reads ten times the rise over a step of 100 mm.
@@ -196,12 +199,12 @@ class FlatThingsTest {
         Assessment both = Given.of(Characteristic.PARALLELISM_OF_LINES, Given.atMost("0.05"), guides)
                 .read(0, 10, 0, -30);
         assertThat(both.verdict().value()).isEqualTo(30);
-        assertThat(remarks(both)).contains("right decides: it opens towards the back");
+        assertThat(remarks(both)).contains("core.decides");
         Layout pieces = Given.layout(
                 Characteristic.PARALLELISM_OF_AXIS, LayoutKind.PAIRS, "case 1: upright; case 2: upright", "");
         assertThat(remarks(Given.of(Characteristic.PARALLELISM_OF_AXIS, Given.atMost("0.05"), pieces)
                         .read(0, 4, 0, 9)))
-                .contains("case 2 differs from case 1, upright, by");
+                .contains("core.differs-from-by");
     }
 
     @Test
@@ -311,14 +314,14 @@ class FlatThingsTest {
         assertThat(both.verdict().outcome()).isEqualTo(Outcome.RECORDED);
         assertThat(both.verdict().value()).isEqualTo(-90);
         assertThat(both.reduction().orElseThrow().figures())
-                .noneMatch(f -> f.name().equals("mean"));
+                .noneMatch(f -> f.name().code().equals("core.mean"));
         Layout guides = Given.layout(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "left; right", "");
         assertThat(Given.of(Characteristic.PARALLELISM_OF_LINES, none, guides)
                         .read(0, 10, 0, 30)
                         .reduction()
                         .orElseThrow()
                         .figures())
-                .anyMatch(f -> f.name().equals("mean") && f.amount() == -20);
+                .anyMatch(f -> f.name().code().equals("core.mean") && f.amount() == -20);
     }
 
     /** A resultant has no sign, so its limit has none either. */
@@ -378,16 +381,16 @@ class FlatThingsTest {
         assertThat(held.verdict().value()).isEqualTo(figure);
         assertThat(held.verdict().outcome()).isEqualTo(Outcome.PASS);
         assertThat(held.told(asked.requirement()).remarks())
-                .extracting(Note::sentence)
-                .anyMatch(sentence -> sentence.contains("nothing moved between"));
+                .extracting(Given::said)
+                .anyMatch(sentence -> sentence.contains("core.turned-back-it-reads-as-before-within"));
         // One place by more than the return may be off.
         Assessment moved = asked.read(0, 4, 9, 0, 0, 2, 3, 0, 0, 4, 13);
         assertThat(moved.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
-        assertThat(moved.missing().orElseThrow()).contains("something moved between");
+        assertThat(moved.missing().map(Given::said).orElseThrow()).contains("core.turned-back-it-does-not-read-as");
         // What is read so far of two set-ups is told already.
         assertThat(asked.read(0, 4, 9, 0, 0, 2, 3, 0, 0).reduction()).isPresent();
         assertThat(twice.read(0, 4, 9, 0, 0, 2, 3).told(twice.requirement()).remarks())
-                .extracting(Note::sentence)
-                .anyMatch(sentence -> sentence.contains("Two set-ups always give two shares"));
+                .extracting(Given::said)
+                .anyMatch(sentence -> sentence.contains("core.two-set-ups-always-give-two-shares"));
     }
 }

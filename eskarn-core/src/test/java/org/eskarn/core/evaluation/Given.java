@@ -18,6 +18,7 @@ import org.eskarn.core.requirement.Combination;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
@@ -152,5 +153,10 @@ public record Given(Requirement requirement) {
 
     Assessment returned(@Nullable Double atReturn, double... micrometres) {
         return Assessment.of(requirement, MICRON, sweep(requirement.layout(), atReturn, micrometres), Corrections.NONE);
+    }
+
+    /** The code of a note and its arguments, as it is for whoever looks for a fault. */
+    static String said(Note note) {
+        return note.toString();
     }
 }

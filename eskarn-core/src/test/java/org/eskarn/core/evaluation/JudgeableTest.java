@@ -66,17 +66,17 @@ class JudgeableTest {
 
     @ParameterizedTest
     @CsvSource({
-        "OFFSET_OF_OPENING, RING, 0 180, '', LAYOUT, three angles at least",
-        "CIRCULAR_RUNOUT_RADIAL, RING, 2, '', LAYOUT, three angles at least",
-        "CIRCULAR_RUNOUT_RADIAL, RINGS, 10 60, 0 90, ANGLES, At 10 mm: movement",
-        "TOTAL_RUNOUT, RING, 1, '', LAYOUT, three angles at least",
-        "ROUNDNESS, RING, 3, '', LAYOUT, four angles",
-        "BORES_IN_LINE, LINE, 10 60 210, '', LAYOUT, four heights",
-        "BORES_IN_LINE, LINE, 10 60 110 210 260 310, '', LAYOUT, four heights",
-        "STRAIGHTNESS, STEPS, 0 100; 200 300, '', LAYOUT, shares no place",
+        "OFFSET_OF_OPENING, RING, 0 180, '', LAYOUT, core.round-a-section-needs-readings-at-three",
+        "CIRCULAR_RUNOUT_RADIAL, RING, 2, '', LAYOUT, core.round-a-section-needs-readings-at-three",
+        "CIRCULAR_RUNOUT_RADIAL, RINGS, 10 60, 0 90, ANGLES, core.at-movement [10 mm]",
+        "TOTAL_RUNOUT, RING, 1, '', LAYOUT, core.round-a-section-needs-readings-at-three",
+        "ROUNDNESS, RING, 3, '', LAYOUT, core.roundness-needs-readings-at-four-angles-at",
+        "BORES_IN_LINE, LINE, 10 60 210, '', LAYOUT, core.two-bores-need-four-heights-both-ends",
+        "BORES_IN_LINE, LINE, 10 60 110 210 260 310, '', LAYOUT, core.two-bores-need-four-heights-both-ends",
+        "STRAIGHTNESS, STEPS, 0 100; 200 300, '', LAYOUT, core.placement-shares-no-place-with-those-before",
         "FLATNESS, POINTS, A; B; C; D, '', LAYOUT, ''",
-        "TAPER, RINGS, 10, 4, LAYOUT, two distances",
-        "PITCH, LINE, 10, '', LAYOUT, two places"
+        "TAPER, RINGS, 10, 4, LAYOUT, core.a-taper-needs-readings-at-two-distances",
+        "PITCH, LINE, 10, '', LAYOUT, core.a-step-needs-readings-at-two-places"
     })
     void stationsThatCannotShowTheFigureAreSaid(
             Characteristic what, LayoutKind kind, String first, String second, Part part, String says) {
@@ -84,7 +84,7 @@ class JudgeableTest {
                 obstacle(Given.of(what, Given.atMost("0.05"), layout(what, kind, first, second)));
         assertThat(found).hasValueSatisfying(obstacle -> {
             assertThat(obstacle.part()).isEqualTo(part);
-            assertThat(obstacle.sentence()).contains(says);
+            assertThat(Given.said(obstacle.note())).contains(says);
         });
     }
 

@@ -17,6 +17,7 @@ import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.result.Figure;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Outcome;
@@ -160,15 +161,15 @@ class ReductionTest {
         assertThat(map.verdict().value()).isCloseTo(45017, within(1e-9));
         List<Figure> figures = map.reduction().orElseThrow().figures();
         assertThat(figures).anySatisfy(f -> {
-            assertThat(f.name()).isEqualTo("worst place, 110 mm · 0°");
+            assertThat(f.name()).hasToString("core.worst-place [110 mm · 0°]");
             assertThat(f.amount()).isCloseTo(45017, within(1e-9));
         });
         assertThat(figures).anySatisfy(f -> {
-            assertThat(f.name()).isEqualTo("taper, last less first");
+            assertThat(f.name()).hasToString("core.taper-last-less-first");
             assertThat(f.amount()).isCloseTo(5, within(1e-9));
         });
         assertThat(figures).anySatisfy(f -> {
-            assertThat(f.name()).isEqualTo("barrel");
+            assertThat(f.name()).hasToString("core.barrel");
             assertThat(f.amount()).isCloseTo(14 - 13.5, within(1e-9));
         });
         Assessment small = Given.of(Characteristic.OUTSIDE_SIZE, limit, layout)
@@ -256,9 +257,11 @@ class ReductionTest {
         assertThat(asked.read(12_003, 12_012).verdict().outcome()).isEqualTo(Outcome.PASS);
         Assessment across = asked.read(12_010, 12_030);
         assertThat(across.verdict().outcome()).isEqualTo(Outcome.NOT_PROVEN);
-        assertThat(across.reduction().orElseThrow().figures()).contains(Figure.size("pin to try next", 12_018));
+        assertThat(across.reduction().orElseThrow().figures())
+                .contains(Figure.size(Note.of("core.pin-to-try-next"), 12_018));
         assertThat(asked.read(12_030, 12_040).verdict().outcome()).isEqualTo(Outcome.FAIL);
-        assertThat(asked.read(12_010, 12_010).missing().orElseThrow()).contains("not smaller");
+        assertThat(asked.read(12_010, 12_010).missing().map(Given::said).orElseThrow())
+                .contains("core.a-pin-that-enters-is-not-smaller");
     }
 
     @Test

@@ -45,14 +45,14 @@ class RoundThingsTest {
 
     private static Figure figure(Assessment assessment, String name) {
         return assessment.reduction().orElseThrow().figures().stream()
-                .filter(f -> f.name().startsWith(name))
+                .filter(f -> Given.said(f.name()).startsWith(name))
                 .findFirst()
                 .orElseThrow();
     }
 
     private static List<String> remarks(Assessment assessment) {
         return assessment.reduction().orElseThrow().told().remarks().stream()
-                .map(r -> r.said(f -> Long.toString(Math.round(f.amount()))))
+                .map(Given::said)
                 .toList();
     }
 
@@ -109,7 +109,7 @@ class RoundThingsTest {
         Given asked = Given.of(Characteristic.OFFSET_OF_OPENING, Given.atMost("0.05"), ring);
         assertThat(OffsetMove.of(asked.requirement(), Given.MICRON, asked.read(new double[8]), List.of()))
                 .isEmpty();
-        assertThat(Way.words(0)).isEqualTo("up");
+        assertThat(Way.words(0).code()).isEqualTo("core.up");
     }
 
     @Test
@@ -119,7 +119,7 @@ class RoundThingsTest {
         assertThat(remarks(asked.read(opening(ring, 20, 30, 15))))
                 .singleElement()
                 .asString()
-                .contains("overstates the offset");
+                .contains("core.half-the-movement-is-but-the-centre");
         assertThat(remarks(asked.read(opening(ring, 20, 30)))).isEmpty();
     }
 
@@ -146,7 +146,8 @@ class RoundThingsTest {
                 .toArray();
         Assessment rotor = Given.of(Characteristic.CIRCULAR_RUNOUT_RADIAL, Given.atMost("0.02"), layout)
                 .read(readings);
-        assertThat(figure(rotor, "centres at 0 mm and 100 mm apart").amount()).isCloseTo(50, within(1e-6));
+        assertThat(figure(rotor, "core.centres-at-and-apart [0 mm, 100 mm]").amount())
+                .isCloseTo(50, within(1e-6));
         JournalsReduction journals = (JournalsReduction) rotor.reduction().orElseThrow();
         assertThat(journals.journals().get(1).offset().orElseThrow().degrees()).isCloseTo(270, within(1e-6));
     }
@@ -160,8 +161,9 @@ class RoundThingsTest {
         Assessment face = Given.of(Characteristic.CIRCULAR_RUNOUT_AXIAL, Given.atMost("0.2"), ring)
                 .on(new Basis(Optional.empty(), Optional.of(mm("100")), Optional.empty()))
                 .read(readings);
-        assertThat(figure(face, "wobble").amount()).isCloseTo(Math.toDegrees(Math.atan(0.0005)), within(1e-9));
-        assertThat(figure(face, "lean").amount()).isCloseTo(50, within(1e-9));
+        assertThat(figure(face, "core.wobble-of-the-face").amount())
+                .isCloseTo(Math.toDegrees(Math.atan(0.0005)), within(1e-9));
+        assertThat(figure(face, "core.lean-over-100-mm").amount()).isCloseTo(50, within(1e-9));
     }
 
     @ParameterizedTest
@@ -176,8 +178,10 @@ class RoundThingsTest {
                 .read(lobed);
         assertThat(round.verdict().value()).isCloseTo(6, within(0.05));
         assertThat(round.verdict().outcome()).isEqualTo(Outcome.FAIL);
-        assertThat(remarks(round).get(0)).contains("3 lobes of 6").contains("show only 0");
-        assertThat(remarks(round).get(1)).contains("up to 11");
+        assertThat(remarks(round).get(0))
+                .contains("core.lobes-of-a-micrometer-snap-gauge-or")
+                .contains("core.lobes-of-a-micrometer-snap-gauge-or");
+        assertThat(remarks(round).get(1)).contains("core.these-stations-show-waves-up-to-to");
     }
 
     @Test
@@ -187,12 +191,13 @@ class RoundThingsTest {
         Given asked = Given.of(Characteristic.PIN_CHECK, limit, pins);
         Assessment across = asked.read(1, 1, 0, 0);
         assertThat(across.verdict().because()).isEqualTo(Because.WITHIN_UNCERTAINTY);
-        assertThat(figure(across, "pin to try next").amount()).isEqualTo(12_018);
-        assertThat(figure(across, "the hole is at least").amount()).isEqualTo(12_010);
-        assertThat(asked.read(1, 1, 1, 1).missing().orElseThrow())
-                .contains("Every pin enters")
-                .contains("12.018 mm");
-        assertThat(asked.read(0, 1, 0, 0).missing().orElseThrow()).contains("not smaller than one that does not");
+        assertThat(figure(across, "core.pin-to-try-next").amount()).isEqualTo(12_018);
+        assertThat(figure(across, "core.the-hole-is-at-least").amount()).isEqualTo(12_010);
+        assertThat(asked.read(1, 1, 1, 1).missing().map(Given::said).orElseThrow())
+                .contains("core.every-pin-enters-add-a-larger-one")
+                .contains("core.every-pin-enters-add-a-larger-one");
+        assertThat(asked.read(0, 1, 0, 0).missing().map(Given::said).orElseThrow())
+                .contains("core.a-pin-that-enters-is-not-smaller");
         Basis minus = new Basis(
                 Optional.empty(),
                 Optional.empty(),
@@ -201,13 +206,14 @@ class RoundThingsTest {
                 Optional.of(mm("-0.002")),
                 Reversal.NONE,
                 Optional.empty());
-        assertThat(figure(asked.on(minus).read(1, 1, 0, 0), "the hole is at least")
+        assertThat(figure(asked.on(minus).read(1, 1, 0, 0), "core.the-hole-is-at-least")
                         .amount())
                 .isEqualTo(12_008);
-        assertThat(figure(asked.on(minus).read(1, 1, 0, 0), "and at most").amount())
+        assertThat(figure(asked.on(minus).read(1, 1, 0, 0), "core.and-at-most").amount())
                 .isEqualTo(12_020);
         // The pin of 12.00 may be 11.998, so it does not prove the lower limit; one made 2 µm larger does.
-        assertThat(figure(asked.on(minus).read(1, 0, 0, 0), "pin to try next").amount())
+        assertThat(figure(asked.on(minus).read(1, 0, 0, 0), "core.pin-to-try-next")
+                        .amount())
                 .isEqualTo(12_002);
     }
 
@@ -240,7 +246,8 @@ class RoundThingsTest {
                 assertThat(pitch(each).pitches().steps()).containsExactly(steps);
                 assertThat(pitch(each).pitches().places()).containsExactly(0, 2, -3, 4, 1);
                 assertThat(each.verdict().value()).isEqualTo(7);
-                assertThat(figure(each, "worst between").amount()).isEqualTo(7);
+                assertThat(figure(each, "core.worst-between-two-places-and").amount())
+                        .isEqualTo(7);
             }
             assertThat(pitch(oneZero).asRead()).containsExactly(0, 2, -3, 4, 1);
         }
@@ -255,7 +262,8 @@ class RoundThingsTest {
         Assessment read = single.read(gaining);
         assertThat(read.verdict().value()).isEqualTo(-14);
         assertThat(read.verdict().outcome()).isEqualTo(Outcome.FAIL);
-        assertThat(figure(read, "worst single step, 315° to 0°").amount()).isEqualTo(-14);
+        assertThat(figure(read, "core.worst-single-step-to [315°, 0°]").amount())
+                .isEqualTo(-14);
         Assessment turned = single.read(6, 8, 10, 12, 14, 0, 2, 4);
         assertThat(turned.verdict().value()).isEqualTo(-14);
         assertThat(single.stated(StatedAs.ACCUMULATED)
@@ -307,9 +315,8 @@ class RoundThingsTest {
                 "drill 1: a; drill 1: b; drill 1: c; drill 2: a; drill 2: b; drill 2: c",
                 "");
         Given asked = Given.of(Characteristic.DEPTH_AND_PITCH, none, holes);
-        assertThat(remarks(asked.read(0, 1, 2, 10, 11, 12)).get(0))
-                .contains("drill 2 lies 10 above drill 1: more than");
-        assertThat(remarks(asked.read(0, 8, 2, 3, 11, 5)).get(0)).contains("no more than chance");
+        assertThat(remarks(asked.read(0, 1, 2, 10, 11, 12)).get(0)).contains("core.is-above-significant-at-95-from");
+        assertThat(remarks(asked.read(0, 8, 2, 3, 11, 5)).get(0)).contains("core.is-above-not-significant-at-95-from");
         FigureTable table = asked.read(0, 1, 2, 10, 11, 12)
                 .reduction()
                 .orElseThrow()
@@ -344,14 +351,15 @@ class RoundThingsTest {
                 six,
                 new Basis(Optional.of(mm("72.000")), Optional.empty(), Optional.empty()));
         Assessment map = new Given(bore).read(20, 22, 10, 10, 14, 34);
-        assertThat(figure(map, "worst place, 25 mm · 90°").amount()).isEqualTo(72_034);
-        assertThat(figure(map, "bell-mouth, first end").amount()).isCloseTo(11, within(1e-9));
-        assertThat(figure(map, "bell-mouth, last end").amount()).isCloseTo(14, within(1e-9));
-        assertThat(figure(map, "taper, last less first").amount()).isCloseTo(3, within(1e-9));
-        assertThat(figure(map, "taper over 100 mm").amount()).isCloseTo(15, within(1e-9));
-        assertThat(figure(map, "waist").amount()).isCloseTo(-12.5, within(1e-9));
-        assertThat(figure(map, "out-of-round at 25 mm, radial").amount()).isCloseTo(10, within(1e-9));
-        assertThat(remarks(map).get(0)).contains("constant width");
+        assertThat(figure(map, "core.worst-place [25 mm · 90°]").amount()).isEqualTo(72_034);
+        assertThat(figure(map, "core.bell-mouth-first-end").amount()).isCloseTo(11, within(1e-9));
+        assertThat(figure(map, "core.bell-mouth-last-end").amount()).isCloseTo(14, within(1e-9));
+        assertThat(figure(map, "core.taper-last-less-first").amount()).isCloseTo(3, within(1e-9));
+        assertThat(figure(map, "core.taper-over-100-mm").amount()).isCloseTo(15, within(1e-9));
+        assertThat(figure(map, "core.waist").amount()).isCloseTo(-12.5, within(1e-9));
+        assertThat(figure(map, "core.out-of-round-radial [core.at [25 mm]]").amount())
+                .isCloseTo(10, within(1e-9));
+        assertThat(remarks(map).get(0)).contains("core.two-points-cannot-see-lobes-of-an");
     }
 
     @Test
@@ -377,7 +385,8 @@ class RoundThingsTest {
     void aRingTooThinlyReadSaysSoInTheWordsOfTheQuestion() {
         Layout ring = layout(Characteristic.ROUNDNESS, LayoutKind.RING, "0 60 120 170", "");
         Given asked = Given.of(Characteristic.ROUNDNESS, Given.atMost("0.004"), ring);
-        assertThat(asked.read(1, 2, 3, 4).missing().orElseThrow()).contains("does not show the centre");
+        assertThat(asked.read(1, 2, 3, 4).missing().map(Given::said).orElseThrow())
+                .contains("core.all-stations-lie-within-which-does-not");
         assertThat(Arrays.stream(StatedAs.values()).map(StatedAs::title)).doesNotHaveDuplicates();
     }
 
@@ -419,6 +428,7 @@ class RoundThingsTest {
         Assessment three =
                 Given.of(Characteristic.ROUNDNESS, Given.atMost("0.004"), ring).read(0, 4, -3);
         assertThat(three.verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
-        assertThat(three.missing().orElseThrow()).contains("four angles at least");
+        assertThat(three.missing().map(Given::said).orElseThrow())
+                .contains("core.roundness-needs-readings-at-four-angles-at");
     }
 }

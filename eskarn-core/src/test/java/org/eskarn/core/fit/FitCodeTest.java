@@ -39,20 +39,20 @@ class FitCodeTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "32 h7/g6 | would be H7/g6",
-                "32 H7/G6 | would be H7/g6",
-                "32 g6/H7 | would be G6/h7",
-                "32 Js7 | all capitals for a hole",
-                "32 i7 | no letters “i”",
-                "32 H19 | no fit code",
-                "32 | no size with a fit",
-                "H7 | no size with a fit",
-                "45 mm RC4 | the size 45 mm is metric",
-                "1.5 in k5 | is in inches",
-                "1.5 RC10 | RC has classes 1 to 9",
-                "0.5 FN3 | FN3 begins above 0.95 in",
-                "20 RC4 | go to 19.69 in",
-                "32 H7/g6/h5 | write a hole and a shaft"
+                "32 h7/g6 | core.a-hole-has-capital-letters-and-a",
+                "32 H7/G6 | core.a-hole-has-capital-letters-and-a",
+                "32 g6/H7 | core.a-hole-has-capital-letters-and-a",
+                "32 Js7 | core.the-letters-of-are-all-capitals-for",
+                "32 i7 | core.the-standard-has-no-letters",
+                "32 H19 | core.is-no-fit-code-write-letters-and",
+                "32 | core.is-no-size-with-a-fit-write",
+                "H7 | core.is-no-size-with-a-fit-write",
+                "45 mm RC4 | core.is-a-fit-in-inches-and-the",
+                "1.5 in k5 | core.is-a-class-in-millimetres-and-the",
+                "1.5 RC10 | core.there-is-no-inch-fit-rc-has",
+                "0.5 FN3 | core.begins-above-in-so-not-at-in",
+                "20 RC4 | core.the-tables-of-inch-fits-go-to",
+                "32 H7/g6/h5 | core.is-no-fit-code-write-a-hole"
             })
     void whatCannotBeReadIsSaid(String line, String sentence) {
         assertThatThrownBy(() -> resolve(line)).isInstanceOf(FitUndefined.class).hasMessageContaining(sentence);

@@ -70,7 +70,8 @@ class FlatShapesTest {
         assertThatThrownBy(() -> JoinedSteps.ofRises(new double[] {0, 200}, new double[] {1, 1}))
                 .isInstanceOf(StationsUnfit.class);
         List<double[]> apart = List.of(new double[] {0, 100}, new double[] {200, 300});
-        assertThatThrownBy(() -> JoinedSteps.of(apart, apart)).hasMessageContaining("Placement 2 shares no place");
+        assertThatThrownBy(() -> JoinedSteps.of(apart, apart))
+                .hasMessageContaining("core.placement-shares-no-place-with-those-before");
         JoinedSteps level = JoinedSteps.of(
                 List.of(new double[] {0, 100}, new double[] {100, 200}),
                 List.of(new double[] {0, 3}, new double[] {0, 2}));
@@ -127,8 +128,8 @@ class FlatShapesTest {
 
     @Test
     void downhillIsWhereWaterRuns() {
-        assertThat(new Tilt(0.3, 0).words()).isEqualTo("to the left");
-        assertThat(new Tilt(0, 0.4).words()).isEqualTo("down");
+        assertThat(new Tilt(0.3, 0).words().code()).isEqualTo("core.to-the-left");
+        assertThat(new Tilt(0, 0.4).words().code()).isEqualTo("core.down");
         assertThat(new Tilt(0.03, -0.04).per100()).isCloseTo(5, within(1e-12));
     }
 

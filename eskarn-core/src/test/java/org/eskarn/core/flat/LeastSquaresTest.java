@@ -73,8 +73,8 @@ class LeastSquaresTest {
         assertThatThrownBy(() -> LeastSquaresPlane.fit(
                         new double[] {0, 10, 20}, new double[] {0, 10, 20}, new double[] {1, 2, 4}))
                 .isInstanceOf(StationsUnfit.class)
-                .hasMessageContaining("not on one line");
+                .hasMessageContaining("core.a-plane-needs-readings-at-three-places");
         assertThatThrownBy(() -> LeastSquaresLine.fit(new double[] {5, 5}, new double[] {1, 2}))
-                .hasMessageContaining("two different places");
+                .hasMessageContaining("core.a-line-needs-readings-at-two-different");
     }
 }

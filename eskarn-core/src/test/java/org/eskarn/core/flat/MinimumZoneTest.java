@@ -139,7 +139,7 @@ class MinimumZoneTest {
         double[] line = {0, 10, 20, 30};
         assertThatThrownBy(() -> MinimumZonePlane.fit(line, line, new double[] {0, 1, 2, 9}))
                 .isInstanceOf(StationsUnfit.class)
-                .hasMessageContaining("not on one line");
+                .hasMessageContaining("core.a-plane-needs-readings-at-three-places");
         assertThatThrownBy(() -> MinimumZonePlane.fit(new double[] {5, 5}, new double[] {1, 1}, new double[] {0, 1}))
                 .isInstanceOf(StationsUnfit.class);
         assertThatThrownBy(() -> MinimumZoneLine.fit(new double[] {5, 5}, new double[] {0, 1}))

@@ -37,7 +37,7 @@ class DialTest {
     void oneOutOfItIsASlipOfTheFingerOrTheUnit(String typed) {
         assertThatThrownBy(() -> MICROMETER.read(EntryParser.parse(typed, ReadingUnit.MILLIMETRE)))
                 .isInstanceOf(EntryRejected.class)
-                .hasMessageContaining("out of this gauge's range, 25 to 50 mm");
+                .hasMessageContaining("core.is-out-of-this-gauge-s-range");
     }
 
     @ParameterizedTest
@@ -50,7 +50,7 @@ class DialTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "maybe", "2", "yesno"})
     void nothingElseIsAnAnswer(String typed) {
-        assertThatThrownBy(() -> AnswerParser.parse(typed)).hasMessageContaining("1 for yes or 0 for no");
+        assertThatThrownBy(() -> AnswerParser.parse(typed)).hasMessageContaining("type-1-for-yes");
     }
 
     @Test

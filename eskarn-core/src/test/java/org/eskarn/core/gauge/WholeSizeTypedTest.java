@@ -35,7 +35,7 @@ class WholeSizeTypedTest {
     void aWholeSizeIsAskedAboutAndItsDeviationNamed(String typed, String deviation) {
         WholeSizeTyped asked = catchThrowableOfType(WholeSizeTyped.class, () -> check(typed));
         assertThat(asked.deviation()).isEqualTo(Length.of(deviation, LengthUnit.MILLIMETRE));
-        assertThat(asked).hasMessageContaining("looks like a whole size; the gauge is set to 72.000 mm");
+        assertThat(asked).hasMessageContaining("core.looks-like-a-whole-size-the-gauge");
     }
 
     @ParameterizedTest

@@ -51,27 +51,27 @@ class WrittenLayoutTest {
 
     @ParameterizedTest
     @CsvSource({
-        "RING, '', '', Nothing is written",
-        "RING, 0 90 360, '', 360” is no angle",
-        "RING, 500, '', no number of equal steps",
-        "RING, 0 x, '', is not a number",
-        "RINGS, 10 60, '', Nothing is written",
-        "LINE, 1..2, '', is not a number",
-        "GRID, 0 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17 18 19 20, 0 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17 18 19 20, 441 stations",
-        "POINTS, ' ; ', '', Write at least one point",
-        "POINTS, A 0 0; B, '', some have none",
-        "CYCLES, 0, '', no number of cycles",
-        "LINES, left; right, '', Nothing is written",
-        "LINES, '', 0 50, Write at least one line",
-        "STEPS, 0 100; 200, '', Placement 2 touches one place only",
-        "STEPS, 0 100; 200 200, '', Placement 2 touches one place only",
-        "STEPS, 0 x, '', is not a number",
-        "POINTS, A 5 5 to 5 5 in 4, '', begins and ends in one place",
-        "POINTS, A 0 0 to 5 5 in 1, '', from 2 to 400",
-        "POINTS, R round 0 0 at 0 in 8, '', no radius",
-        "POINTS, R round 0 0 at 5 in 2, '', from 3 to 400",
-        "POINTS, A 0 0 to 9 9 in 300; B 0 0 to 9 9 in 300, '', 600 stations",
-        "YES_NO, '', '', Write at least one question"
+        "RING, '', '', core.nothing-is-written",
+        "RING, 0 90 360, '', core.is-no-angle-here-type-degrees-from",
+        "RING, 500, '', core.is-no-number-of-equal-steps-type",
+        "RING, 0 x, '', core.is-not-a-number-type-numbers-with",
+        "RINGS, 10 60, '', core.nothing-is-written",
+        "LINE, 1..2, '', core.is-not-a-number-type-numbers-with",
+        "GRID, 0 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17 18 19 20, 0 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17 18 19 20, core.that-makes-stations-a-layout-holds-400",
+        "POINTS, ' ; ', '', core.write-at-least-one-for-example",
+        "POINTS, A 0 0; B, '', core.some-points-have-two-distances-and-some",
+        "CYCLES, 0, '', core.is-no-number-of-s-type-a",
+        "LINES, left; right, '', core.nothing-is-written",
+        "LINES, '', 0 50, core.write-at-least-one-for-example",
+        "STEPS, 0 100; 200, '', core.placement-touches-one-place-only-write-two",
+        "STEPS, 0 100; 200 200, '', core.placement-touches-one-place-only-write-two",
+        "STEPS, 0 x, '', core.is-not-a-number-type-numbers-with",
+        "POINTS, A 5 5 to 5 5 in 4, '', core.begins-and-ends-in-one-place",
+        "POINTS, A 0 0 to 5 5 in 1, '', core.has-places-type-a-number-from-to",
+        "POINTS, R round 0 0 at 0 in 8, '', core.is-a-rim-of-no-radius",
+        "POINTS, R round 0 0 at 5 in 2, '', core.has-places-type-a-number-from-to",
+        "POINTS, A 0 0 to 9 9 in 300; B 0 0 to 9 9 in 300, '', core.that-makes-stations-a-layout-holds-400",
+        "YES_NO, '', '', core.write-at-least-one-for-example"
     })
     void whatIsNoLayoutComesBackWithASentence(LayoutKind kind, String first, String second, String says) {
         assertThatThrownBy(() -> written(kind, first, second).read(ENDS))
@@ -91,9 +91,9 @@ class WrittenLayoutTest {
         assertThat(written(LayoutKind.RINGS, "10", "2").hunted("60 mm 101.5").name())
                 .isEqualTo("60 mm · 101.5°");
         assertThat(written(LayoutKind.GRID, "10", "2").hunted("35 20").name()).isEqualTo("x 35 y 20");
-        assertThatThrownBy(() -> ring.hunted("365")).hasMessageContaining("from 0 to below 360");
+        assertThatThrownBy(() -> ring.hunted("365")).hasMessageContaining("core.is-no-angle-here-type-degrees-from");
         assertThatThrownBy(() -> written(LayoutKind.GRID, "1", "1").hunted("35"))
-                .hasMessageContaining("35 20");
+                .hasMessageContaining("core.is-no-station-here-type");
     }
 
     /** Whatever is read twice is the same layout again, each half on a zero of its own that has to hold. */
@@ -155,7 +155,7 @@ class WrittenLayoutTest {
                         .get(3)
                         .distance())
                 .isEqualTo(6.005);
-        assertThatThrownBy(() -> pins.hunted("6.00 6.01")).hasMessageContaining("the size of the pin in mm");
+        assertThatThrownBy(() -> pins.hunted("6.00 6.01")).hasMessageContaining("core.the-size-of-the-pin-in");
     }
 
     @ParameterizedTest

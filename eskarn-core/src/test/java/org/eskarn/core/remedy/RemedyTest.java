@@ -22,15 +22,15 @@ class RemedyTest {
 
     @ParameterizedTest
     @CsvSource({
-        "0, 12, up",
-        "44, 1, up and to the right",
-        "90, 3, to the right",
-        "227, 8, down and to the left",
-        "-10, 12, up"
+        "0, 12, core.up",
+        "44, 1, core.up-and-to-the-right",
+        "90, 3, core.to-the-right",
+        "227, 8, core.down-and-to-the-left",
+        "-10, 12, core.up"
     })
     void aWayIsSaidInHoursAndWords(double degrees, int hour, String words) {
         assertThat(Way.clock(Math.toRadians(degrees))).isEqualTo(hour);
-        assertThat(Way.words(Math.toRadians(degrees))).isEqualTo(words);
+        assertThat(Way.words(Math.toRadians(degrees)).code()).isEqualTo(words);
         assertThat(Way.degrees(Way.opposite(Math.toRadians(degrees)))).isCloseTo((degrees + 180) % 360, within(1e-9));
     }
 

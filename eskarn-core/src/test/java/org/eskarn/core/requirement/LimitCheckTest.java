@@ -25,22 +25,22 @@ class LimitCheckTest {
 
     @ParameterizedTest
     @CsvSource({
-        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , 0, MILLIMETRE, is above zero",
-        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , -0.02, MILLIMETRE, is above zero",
-        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , , MILLIMETRE, A figure is missing",
-        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , 20, MILLIMETRE, check the decimal mark and the unit",
-        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , 2, DEGREE, is a length",
-        "CIRCULAR_RUNOUT_RADIAL, BETWEEN, , 1, 2, MILLIMETRE, says nothing about",
-        "PHASE_ANGLE, MAXIMUM, , , 0.5, MILLIMETRE, is an angle",
-        "PHASE_ANGLE, MAXIMUM, , , 95, DEGREE, is no limit",
-        "OUTSIDE_SIZE, BETWEEN, , 45.018, 45.002, MILLIMETRE, is not below the upper",
-        "OUTSIDE_SIZE, BETWEEN, , -1, 45.002, MILLIMETRE, A size is above zero",
-        "OUTSIDE_SIZE, BETWEEN, , 1.771, 1.772, MILLIMETRE, far from the nominal 45 mm",
-        "OUTSIDE_SIZE, PLUS_MINUS, 45, 0.02, -0.01, MILLIMETRE, is not below the upper",
-        "OUTSIDE_SIZE, PLUS_MINUS, 450, -0.02, 0.02, MILLIMETRE, far from the nominal",
-        "OUTSIDE_SIZE, FIT_CODE, 45, , , MILLIMETRE, is no fit code",
-        "FIT_OF_PAIR, BETWEEN, , 0.05, 0.01, MILLIMETRE, is not below the upper",
-        "PLAY, BETWEEN, , -0.01, 0.2, MILLIMETRE, never negative"
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , 0, MILLIMETRE, core.a-largest-value-is-above-zero-not",
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , -0.02, MILLIMETRE, core.a-largest-value-is-above-zero-not",
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , , MILLIMETRE, core.a-figure-is-missing-type-it-for",
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , 20, MILLIMETRE, core.is-more-than-a-quarter-of-the",
+        "CIRCULAR_RUNOUT_RADIAL, MAXIMUM, , , 2, DEGREE, core.is-a-length-so-its-limit-is",
+        "CIRCULAR_RUNOUT_RADIAL, BETWEEN, , 1, 2, MILLIMETRE, core.a-limit-says-nothing-about",
+        "PHASE_ANGLE, MAXIMUM, , , 0.5, MILLIMETRE, core.is-an-angle-so-its-limit-is",
+        "PHASE_ANGLE, MAXIMUM, , , 95, DEGREE, core.is-no-limit-for-an-error-of",
+        "OUTSIDE_SIZE, BETWEEN, , 45.018, 45.002, MILLIMETRE, core.the-lower-limit-is-not-below-the",
+        "OUTSIDE_SIZE, BETWEEN, , -1, 45.002, MILLIMETRE, core.a-size-is-above-zero-not",
+        "OUTSIDE_SIZE, BETWEEN, , 1.771, 1.772, MILLIMETRE, core.is-far-from-the-nominal-check-the",
+        "OUTSIDE_SIZE, PLUS_MINUS, 45, 0.02, -0.01, MILLIMETRE, core.the-lower-deviation-is-not-below-the",
+        "OUTSIDE_SIZE, PLUS_MINUS, 450, -0.02, 0.02, MILLIMETRE, core.is-far-from-the-nominal-check-the",
+        "OUTSIDE_SIZE, FIT_CODE, 45, , , MILLIMETRE, core.is-no-fit-code-write-letters-and",
+        "FIT_OF_PAIR, BETWEEN, , 0.05, 0.01, MILLIMETRE, core.the-lower-limit-is-not-below-the",
+        "PLAY, BETWEEN, , -0.01, 0.2, MILLIMETRE, core.is-never-negative-so-its-limit-cannot"
     })
     void aLimitThatMakesNoSenseIsRefusedWithTheReason(
             Characteristic what,
@@ -87,12 +87,12 @@ class LimitCheckTest {
 
     @ParameterizedTest
     @CsvSource({
-        "BORE_SIZE, k5, capitals are meant",
-        "OUTSIDE_SIZE, H7, small letters are meant",
-        "BORE_SIZE, H7/g6, the class of the hole alone",
-        "FIT_OF_PAIR, H7, one for the shaft",
-        "BORE_SIZE, RC4, is metric",
-        "OUTSIDE_SIZE, j9, defines no shaft j9"
+        "BORE_SIZE, k5, core.in-small-letters-is-a-shaft-and",
+        "OUTSIDE_SIZE, H7, core.in-capitals-is-a-hole-and-the",
+        "BORE_SIZE, H7/g6, core.names-a-hole-and-a-shaft-here",
+        "FIT_OF_PAIR, H7, core.a-pair-has-a-class-for-the",
+        "BORE_SIZE, RC4, core.is-a-fit-in-inches-and-the",
+        "OUTSIDE_SIZE, j9, core.near-it"
     })
     void aFitCodeThatIsNotMeantIsRefusedWithWhatIs(Characteristic what, String code, String says) {
         Limit limit = new Limit(
@@ -106,12 +106,12 @@ class LimitCheckTest {
     void aDirectionNeedsASignAndAReasonAndALengthNeedsASlope() {
         Limit opens = limit(Direction.PLUS, "", null);
         assertThatThrownBy(() -> LimitCheck.check(Characteristic.PARALLELISM_OF_LINES, opens, null))
-                .hasMessageContaining("Write why");
+                .hasMessageContaining("core.write-why-only-one-direction-is-allowed");
         assertThatThrownBy(() -> LimitCheck.check(Characteristic.FLATNESS, opens, null))
-                .hasMessageContaining("has no direction");
+                .hasMessageContaining("core.has-no-direction-so-none-can-be");
         Limit per = limit(null, "", Length.of("100", LengthUnit.MILLIMETRE));
         assertThatThrownBy(() -> LimitCheck.check(Characteristic.FLATNESS, per, null))
-                .hasMessageContaining("not limited per length");
+                .hasMessageContaining("core.is-not-limited-per-length-leave-it");
         assertThatCode(() -> LimitCheck.check(Characteristic.TAPER, per, FORTY_FIVE))
                 .doesNotThrowAnyException();
         assertThatCode(() -> LimitCheck.check(
@@ -136,10 +136,11 @@ class LimitCheckTest {
                 null,
                 "",
                 null);
-        assertThat(size.words()).isEqualTo("45.00 +0.018 / +0.002 mm");
+        assertThat(size.words().arguments()).containsExactly("45.00 +0.018 / +0.002 mm");
         assertThat(limit(null, "", Length.of("100", LengthUnit.MILLIMETRE)).words())
-                .isEqualTo("≤ 0.05 mm per 100 mm");
-        assertThat(limit(Direction.MINUS, "x", null).words()).isEqualTo("0 to −0.05 mm");
+                .hasToString("core.limit-most [0.05,  mm, core.limit-per [100 mm]]");
+        assertThat(limit(Direction.MINUS, "x", null).words())
+                .hasToString("core.limit-one-sided [−, 0.05,  mm, core.text []]");
     }
 
     private static Limit between(@Nullable String nominal, String lower, String upper) {
@@ -163,11 +164,11 @@ class LimitCheckTest {
         // A slip of the decimal mark is still one.
         assertThatThrownBy(() -> LimitCheck.check(
                         Characteristic.BORE_SIZE, between(null, "0.1", "0.12"), Length.of("1", LengthUnit.MILLIMETRE)))
-                .hasMessageContaining("far from the nominal");
+                .hasMessageContaining("core.is-far-from-the-nominal-check-the");
         assertThatThrownBy(() -> LimitCheck.check(
                         Characteristic.OUTSIDE_SIZE,
                         between(null, "4.998", "5.002"),
                         Length.of("50", LengthUnit.MILLIMETRE)))
-                .hasMessageContaining("far from the nominal");
+                .hasMessageContaining("core.is-far-from-the-nominal-check-the");
     }
 }

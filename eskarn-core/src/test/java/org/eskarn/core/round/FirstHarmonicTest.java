@@ -115,11 +115,11 @@ class FirstHarmonicTest {
     @ParameterizedTest
     @CsvSource({
         "0;90, TOO_FEW_ANGLES, 225°",
-        "0;0;180;180, TOO_FEW_ANGLES, 'add one near'",
-        "359.8;0;0.2, TOO_FEW_ANGLES, 'there is 1'",
+        "0;0;180;180, TOO_FEW_ANGLES, 'core.the-centre-needs-readings-at-three-different'",
+        "359.8;0;0.2, TOO_FEW_ANGLES, 'core.the-centre-needs-readings-at-three-different'",
         "0;20;40;60, NARROW_ARC, 210°",
         "300;330;0;30;60, NARROW_ARC, 180°",
-        "0;2;180;182, BUNCHED, 'two bunches'"
+        "0;2;180;182, BUNCHED, 'core.the-stations-stand-in-two-bunches-which'"
     })
     void stationsThatCannotShowTheCentreAreNamed(String degrees, Reason reason, String says) {
         double[] radians = Arrays.stream(degrees.split(";", -1))

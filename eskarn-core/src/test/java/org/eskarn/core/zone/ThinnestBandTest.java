@@ -118,7 +118,7 @@ class ThinnestBandTest {
     void asksForPlacesThatFixTheFunction() {
         double[] values = {1, 2, 3, 4};
         double[] line = {0, 1, 2, 3};
-        assertThatThrownBy(() -> ThinnestBand.of(values, line, line)).hasMessageContaining("on one line");
+        assertThatThrownBy(() -> ThinnestBand.of(values, line, line)).hasMessageContaining("all on one line");
         assertThatThrownBy(() -> ThinnestBand.of(values, new double[3])).hasMessageContaining("3 and 4");
     }
 

@@ -10,13 +10,14 @@ import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.docket.work.DocketPages;
 import org.eskarn.app.page.NotFound;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.remedy.Advice;
 import org.eskarn.app.remedy.CutAdvice;
 import org.eskarn.app.remedy.MeasuredState;
 import org.eskarn.app.remedy.RemedyAdvice;
 import org.eskarn.app.remedy.RemedyForm;
-import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.core.reading.EntryRejected;
+import org.eskarn.core.requirement.RemedyKind;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -120,7 +121,7 @@ class RemedyController {
         } catch (DocketConflict | EntryRejected e) {
             response.setStatus(
                     (e instanceof DocketConflict ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_CONTENT).value());
-            model.addAttribute("problem", e.getMessage());
+            model.addAttribute("problem", e instanceof EntryRejected entry ? Words.of(entry.note()) : e.getMessage());
             model.addAttribute("stepForm", step);
             return show(number, position, form, true, model, person);
         }

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
+import org.eskarn.app.docket.Purpose;
 import org.eskarn.app.docket.opening.OpeningService.OpeningForm;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.FormRefused;
@@ -57,6 +58,7 @@ class OpeningController {
         model.addAttribute("place", "parts");
         model.addAttribute("part", parts.part(id).orElseThrow(NotFound::new));
         model.addAttribute("gauges", gauges.all());
+        model.addAttribute("purposes", List.of(Purpose.values()));
         model.addAttribute("form", form);
         model.addAttribute("problems", problems);
         return "docket/opening";

@@ -84,6 +84,16 @@ public record DocketPage(
                         setUp.sweep().gauge().dial()));
     }
 
+    /** How the verdict stands. */
+    public Standing standing() {
+        return Standing.of(setUp.verdict().outcome());
+    }
+
+    /** The same, or that the requirement is left out. */
+    public Standing standingLeftOut() {
+        return setUp.wholeLeftOut().isPresent() ? Standing.LEFT_OUT : standing();
+    }
+
     /** Where Tables go on from here. */
     public List<CalculatorLink> toTables() {
         return CalculatorLink.of(docket, setUp);
@@ -156,12 +166,14 @@ public record DocketPage(
         if (other.waitsFor().isPresent()) {
             return Words.say("docket.on-hold-for", other.waitsFor().get().title());
         }
-        String limit = other.requirement().terms().limit().words();
+        String limit = Words.of(other.requirement().terms().limit().words());
         Double value = other.verdict().value();
         boolean decided =
                 other.verdict().because() == null && other.wholeLeftOut().isEmpty();
         if (value == null || !decided) {
-            return (limit + " " + other.requirement().terms().statedAs().word()).strip();
+            return (limit + " "
+                            + Words.of(other.requirement().terms().statedAs().word()))
+                    .strip();
         }
         Display said = SetUpDisplay.figures(other);
         return limit + " · " + said.amount(value) + " " + said.symbol();
@@ -189,7 +201,7 @@ public record DocketPage(
         }
         int begun = beginsSetUp(layout, next, reversal);
         if (begun > 0) {
-            return (begun == 1 ? reversal.between() : reversal.back())
+            return Words.of(begun == 1 ? reversal.between() : reversal.back())
                     + (layout.returns() ? Words.say("docket.set-the-gauge-to-zero-here") : "");
         }
         if (layout.kind() == LayoutKind.RINGS || layout.kind() == LayoutKind.LINES) {
@@ -356,7 +368,7 @@ public record DocketPage(
                 : setUp.asFound().map(found -> {
                     Double value = found.verdict().value();
                     return (value == null ? "" : figures.amount(value) + " " + figures.symbol() + ", ")
-                            + found.verdict().outcome().word();
+                            + Words.of(found.verdict().outcome().word());
                 });
     }
 

@@ -18,6 +18,7 @@ import org.eskarn.app.docket.GaugeQuestions;
 import org.eskarn.app.docket.SetAsideCause;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.WaitsFor;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.NotFound;
@@ -72,6 +73,7 @@ public class DocketPages {
             model.addAttribute("masters", zeros.masters(setUp));
         });
         model.addAttribute("causes", List.of(SetAsideCause.values()));
+        model.addAttribute("waits", List.of(WaitsFor.values()));
         model.addAttribute("mayDecide", mayDecide(setUp, person));
         if (shown == Step.VERDICT) {
             model.addAttribute("questions", questions.questionsOf(docket.row().number()));

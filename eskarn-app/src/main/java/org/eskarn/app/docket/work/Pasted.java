@@ -52,7 +52,7 @@ public record Pasted(String text, List<Line> lines, String problem) {
             ReadingService.parse(setUp, new TypedReading(0, place, typed, "", ReadingSource.PASTED));
             return "";
         } catch (EntryRejected e) {
-            return String.valueOf(e.getMessage());
+            return Words.of(e.note());
         }
     }
 

@@ -225,7 +225,7 @@ public class ReadingService {
         try {
             setUp.requirement().layout().written().hunted(typed);
         } catch (LayoutRejected e) {
-            throw new DocketConflict(String.valueOf(e.getMessage()));
+            throw new DocketConflict(Words.of(e.note()));
         }
         mapper.insertExtraStation(sweep.row().id(), typed.strip(), by, clock.instant());
     }

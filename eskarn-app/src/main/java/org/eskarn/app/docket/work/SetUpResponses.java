@@ -3,6 +3,7 @@ package org.eskarn.app.docket.work;
 import java.util.Optional;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.WholeSizeTyped;
 import org.eskarn.core.reading.EntryRejected;
 import org.springframework.http.HttpStatus;
@@ -33,11 +34,11 @@ class SetUpResponses {
             visit.model().addAttribute("typed", "");
         } catch (WholeSizeTyped e) {
             visit.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            visit.model().addAttribute("problem", e.getMessage());
+            visit.model().addAttribute("problem", Words.of(e.note()));
             visit.model().addAttribute("sizeMeant", e.deviation());
         } catch (EntryRejected e) {
             visit.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            visit.model().addAttribute("problem", e.getMessage());
+            visit.model().addAttribute("problem", Words.of(e.note()));
         } catch (DocketConflict e) {
             visit.response().setStatus(HttpStatus.CONFLICT.value());
             visit.model().addAttribute("problem", e.getMessage());

@@ -23,6 +23,7 @@ import org.eskarn.core.gauge.BlockStack;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.springframework.stereotype.Service;
@@ -118,7 +119,7 @@ public class ZeroService {
         if (gauge.readsSizes() && read.abs().compareTo(FURTHEST_SIZE) > 0) {
             throw new EntryRejected(
                     EntryRejected.Reason.BEYOND_TRAVEL,
-                    Words.say(
+                    Note.of(
                             "docket.should-read-about-on-this-master-not",
                             gauge.mark(),
                             length(chosen.size(), gauge.graduationUnit()),

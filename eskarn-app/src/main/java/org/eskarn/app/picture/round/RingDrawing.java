@@ -128,7 +128,9 @@ public final class RingDrawing {
         }
         return Words.say(
                 "picture.dashed-limit-about-the-fitted-size",
-                (requirement.limit().words() + " " + requirement.statedAs().word()).strip());
+                (Words.of(requirement.limit().words()) + " "
+                                + Words.of(requirement.statedAs().word()))
+                        .strip());
     }
 
     private Optional<Centre> centre() {

@@ -103,7 +103,7 @@ public final class PinDrawing {
         }
         assessment.reduction().stream()
                 .flatMap(reduction -> reduction.figures().stream())
-                .filter(figure -> figure.name().equals("pin to try next"))
+                .filter(figure -> figure.name().equals(PinReduction.TRY_NEXT))
                 .mapToDouble(Figure::amount)
                 .forEach(untried -> sketch.text(
                         "d-fill-brass",

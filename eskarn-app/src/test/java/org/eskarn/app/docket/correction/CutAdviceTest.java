@@ -9,11 +9,11 @@ import org.eskarn.app.remedy.CutAdvice;
 import org.eskarn.app.remedy.MeasuredState;
 import org.eskarn.app.remedy.RemedyAdvice;
 import org.eskarn.app.remedy.RemedyForm;
-import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.app.running.Work;
 import org.eskarn.app.running.Written;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -70,7 +70,8 @@ class CutAdviceTest {
         Written.read(work.zero(MARA), "30002 30001 30003 30000").confirm(MARA, Step.PROVE);
         // The page still holds what stood in the fields before the cut.
         assertThat(CutAdvice.filled(found(work), filled).measured()).isEqualTo("30.0030");
-        assertThat(RemedyAdvice.of(found(work), filled).headline()).contains("within its limits already");
+        assertThat(RemedyAdvice.of(found(work), filled).headline())
+                .contains("Already within its limits: no cut needed");
     }
 
     @Test
@@ -79,7 +80,7 @@ class CutAdviceTest {
         Advice advice = RemedyAdvice.of(found(work), form(null, null, "29.985"));
         assertThat(advice.ready()).isFalse();
         assertThat(advice.problems()).containsOnlyKeys("target");
-        assertThat(advice.problems().get("target")).contains("beyond its limits");
+        assertThat(advice.problems().get("target")).contains("The target size is outside the limits");
     }
 
     /** One place is under size already: the correction says so as the verdict does. */
@@ -88,6 +89,6 @@ class CutAdviceTest {
         Work work = read(eskarn, "30020 29980 30030 30024");
         Advice advice = RemedyAdvice.of(found(work), form(null, null, null));
         assertThat(advice.ready()).isFalse();
-        assertThat(advice.headline()).contains("29.9800 mm at one place, smaller than its limit already");
+        assertThat(advice.headline()).contains("One station is 29.9800 mm, already smaller than the limit");
     }
 }

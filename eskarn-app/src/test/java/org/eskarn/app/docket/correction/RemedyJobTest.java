@@ -33,7 +33,7 @@ class RemedyJobTest {
         key(page, "k");
         page.waitForURL("**/229/1?step=verdict");
         assertThat(page.locator(".kept")).containsText("offset dowel D75");
-        assertThat(page.locator(".kept")).containsText("not measured again yet");
+        assertThat(page.locator(".kept")).containsText("; not rechecked yet");
         key(page, "k");
         screen.shows("Zero");
         screen.enter();
@@ -58,7 +58,7 @@ class RemedyJobTest {
         step(page, "170°", "32.5");
         assertThat(page.locator(".headline")).containsText("did not help");
         step(page, "somewhere", "-4");
-        assertThat(page.locator("main [role=alert]")).containsText("never negative");
+        assertThat(page.locator("main [role=alert]")).containsText("Enter the movement without a sign");
         assertThat(page.locator("[name=place]")).hasValue("somewhere");
         page.locator("[name=typed]").fill("28");
         page.keyboard().press("Enter");
@@ -101,7 +101,7 @@ class RemedyJobTest {
     void aKeeperMayLookButNotDecide(Eskarn eskarn) {
         Page page = eskarn.signedIn("i.varn");
         page.navigate(eskarn.address() + "/dockets/233/1/remedy?kind=SEAT");
-        assertThat(page.locator(".headline")).containsText("too small by");
+        assertThat(page.locator(".headline")).containsText("Seat undersize by");
         assertThat(page.locator("main form button[type=submit]")).hasCount(0);
     }
 }

@@ -19,11 +19,11 @@ import org.eskarn.app.part.OffsetService.OffsetForm;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.remedy.RemedyForm;
-import org.eskarn.app.remedy.RemedyKind;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.remedy.Available;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.units.LengthUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -81,7 +81,8 @@ class RemedyServiceTest {
     @Test
     void aCorrectionRestsOnAWholeSweepWhoseReturnHolds() throws Exception {
         sweep("0 20 40 50");
-        assertThatThrownBy(() -> decide(version())).hasMessageContaining("finish the sweep first");
+        assertThatThrownBy(() -> decide(version()))
+                .hasMessageContaining("Finish the sweep first: a correction needs a complete sweep whose return holds");
         assertThat(setUp().remedies()).isEmpty();
     }
 
@@ -90,7 +91,7 @@ class RemedyServiceTest {
         sweep("0 8 20 32 40 32 20 8 0");
         int seen = version();
         decide(seen);
-        assertThatThrownBy(() -> decide(seen)).hasMessageContaining("nothing was written");
+        assertThatThrownBy(() -> decide(seen)).hasMessageContaining("Nothing was saved");
         assertThat(setUp().remedies()).hasSize(1);
         assertThat(setUp().rechecked().get(0).recheck()).isEmpty();
     }
@@ -102,7 +103,7 @@ class RemedyServiceTest {
                 .isInstanceOf(EntryRejected.class)
                 .hasMessageContaining("travel");
         assertThatThrownBy(() -> step("many")).isInstanceOf(EntryRejected.class);
-        assertThatThrownBy(() -> step("-3")).hasMessageContaining("never negative");
+        assertThatThrownBy(() -> step("-3")).hasMessageContaining("Enter the movement without a sign");
         assertThat(setUp().truingSteps()).isEmpty();
         step("0.020 mm");
         assertThat(setUp().stepsOfAttempt().get(0).movementMicrometres()).isEqualByComparingTo("20");
@@ -157,7 +158,7 @@ class RemedyServiceTest {
                             docket.at(position).orElseThrow().row().version(),
                             other))
                     .isInstanceOf(DocketConflict.class)
-                    .hasMessageContaining("how many passes");
+                    .hasMessageContaining("Enter the number of passes or the deepest pass");
         } finally {
             eskarn.bean(AccountService.class).setUnits(other, Units.AS_DRAWN);
         }
@@ -173,8 +174,8 @@ class RemedyServiceTest {
         offsets.add(part, offset("X1", "0.03"));
         assertThat(offsets.drawer(part)).extracting(Available::name).contains("X1");
         assertThatThrownBy(() -> offsets.add(part, offset("X1", "0.04"))).hasMessageContaining("already");
-        assertThatThrownBy(() -> offsets.add(part, offset("X2", "30"))).hasMessageContaining("decimal mark");
-        assertThatThrownBy(() -> offsets.add(part, offset("", "-1"))).hasMessageContaining("above zero");
+        assertThatThrownBy(() -> offsets.add(part, offset("X2", "30"))).hasMessageContaining("decimal point");
+        assertThatThrownBy(() -> offsets.add(part, offset("", "-1"))).hasMessageContaining("greater than zero");
         offsets.of(part).forEach(each -> offsets.remove(part, each.id()));
         assertThat(offsets.of(part)).isEmpty();
     }

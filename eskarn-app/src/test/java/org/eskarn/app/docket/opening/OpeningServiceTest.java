@@ -16,6 +16,7 @@ import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.Purpose;
 import org.eskarn.app.docket.opening.OpeningService.OpeningForm;
 import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartChangeService;
 import org.eskarn.app.part.PartChangeService.PartForm;
 import org.eskarn.app.part.PartService;
@@ -80,7 +81,7 @@ class OpeningServiceTest {
                         FormRefused.class,
                         refused -> assertThat(refused.problems())
                                 .containsEntry(
-                                        "another", "In an open docket already: AGAIN-1 (docket " + first + ")."));
+                                        "another", "Already in an open docket: AGAIN-1 (docket " + first + ")."));
         assertThat(opening.open(part, form("AGAIN-1; AGAIN-2", Purpose.FINAL, "a2", true), by))
                 .hasSize(2);
     }
@@ -110,9 +111,9 @@ class OpeningServiceTest {
 
     @ParameterizedTest
     @CsvSource({
-        "'', Type the serial",
-        "VB-9..VB-1, is no range",
-        "VB-1..VB-999, is no range",
+        "'', Enter the serials",
+        "VB-9..VB-1, is not a range",
+        "VB-1..VB-999, is not a range",
         "'X; X', Duplicate serial",
         "123456789012345678901234567890123456789012345, longer than 40"
     })
@@ -130,7 +131,7 @@ class OpeningServiceTest {
                         FormRefused.class,
                         refused -> assertThat(refused.problems()).containsOnlyKeys("purpose", "due", "askedBy"));
         assertThatThrownBy(() -> opening.open(part, form("S-1", Purpose.GAUGE_CHECK), by))
-                .hasMessageContaining("of one gauge");
+                .hasMessageContaining("A gauge check covers one gauge: choose it and enter its serial only");
         long empty = eskarn.bean(PartChangeService.class).create(new PartForm("TG-778", "A", "Nothing asked", "", ""));
         assertThatThrownBy(() -> opening.open(empty, form("S-1", Purpose.FINAL), by))
                 .hasMessageContaining("no requirements yet");
@@ -144,9 +145,11 @@ class OpeningServiceTest {
         Docket used = dockets.find(
                         opening.open(part, form("N-2", Purpose.IN_SERVICE), by).get(0))
                 .orElseThrow();
-        assertThat(fresh.at(1).orElseThrow().requirement().terms().limit().words())
+        assertThat(Words.of(
+                        fresh.at(1).orElseThrow().requirement().terms().limit().words()))
                 .isEqualTo("≤ 0.08 mm");
-        assertThat(used.at(1).orElseThrow().requirement().terms().limit().words())
+        assertThat(Words.of(
+                        used.at(1).orElseThrow().requirement().terms().limit().words()))
                 .isEqualTo("≤ 0.20 mm");
     }
 

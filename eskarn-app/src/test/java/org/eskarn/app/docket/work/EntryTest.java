@@ -34,14 +34,14 @@ class EntryTest {
         screen.type("0 1.5");
         screen.nextIs("Station 3");
         String[][] cases = {
-            {"", "Nothing was typed"},
+            {"", "Type what"},
             {"x1y", "is not a number"},
-            {"--3", "two signs"},
-            {"1.2.3", "two decimal marks"},
+            {"--3", "Type one sign: + plunger in, − plunger out"},
+            {"1.2.3", "Type one decimal point or comma"},
             {"250", "travel of 200 µm"},
-            {"+0.3 mm", "check the decimal mark and the unit"},
-            {"3 4", "more than one number"},
-            {"12 furlongs", "“furlongs” is no unit known here"}
+            {"+0.3 mm", "exceeds the gauge’s travel of 200 µm"},
+            {"3 4", "Type one reading, then Enter"},
+            {"12 furlongs", "Unknown unit “furlongs”"}
         };
         for (String[] bad : cases) {
             screen.field().fill(bad[0]);
@@ -80,12 +80,13 @@ class EntryTest {
         assertThat(page.locator("#adjust [name=lever]")).isFocused();
         page.keyboard().type("75");
         screen.press("Enter");
-        assertThat(page.locator("#adjust-problem")).containsText("0 to below 60 degrees");
+        assertThat(page.locator("#adjust-problem"))
+                .containsText("The lever angle must be from 0 to less than 60 degrees");
         page.locator("#adjust [name=lever]").fill("");
         page.locator("#adjust [name=drift]").press("Space");
         page.locator("#adjust [name=lever]").press("Enter");
         screen.shows("Prove");
-        assertThat(page.locator("#panel")).containsText("Even drift is taken off");
+        assertThat(page.locator("#panel")).containsText("Even drift is corrected");
         assertThat(page.locator(".requirements a[aria-current] i")).containsText("13.6 µm");
         screen.press("s");
         screen.tapeIs("0.0", "+2.0", "+5.5");
@@ -94,7 +95,7 @@ class EntryTest {
     @Test
     void aFlickeringNeedleIsTypedAsABand() {
         screen.type("0 3/5 +8,5/6 7/");
-        screen.problemSays("type the lowest and the highest the needle shows");
+        screen.problemSays("Type the lowest and highest of the needle, e.g. 3/5");
         assertThat(screen.field()).hasValue("7/");
         screen.tapeIs("0.0", "3/5 = +4.0", "8.5/6 = +7.3", "–");
         assertThat(page.locator(".picture svg path[stroke-width='5']")).hasCount(1);
@@ -112,12 +113,12 @@ class EntryTest {
         screen.press("Tab");
         page.keyboard().type("Slip of the point");
         screen.press("Enter");
-        assertThat(page.locator("#correction-problem")).containsText("two decimal marks");
+        assertThat(page.locator("#correction-problem")).containsText("decimal point");
         assertThat(page.locator("[name=reason]")).hasValue("Slip of the point");
         page.fill("[name=correction]", "5.5");
         page.fill("[name=reason]", " ");
         screen.press("Enter");
-        assertThat(page.locator("#correction-problem")).containsText("Enter why");
+        assertThat(page.locator("#correction-problem")).containsText("Enter the reason");
         page.fill("[name=reason]", "Slip of the point");
         screen.press("Enter");
         screen.nextIs("Station 4");
@@ -136,7 +137,8 @@ class EntryTest {
         assertThat(page.locator("#hunt input[name=angle]")).isFocused();
         page.keyboard().type("365");
         screen.press("Enter");
-        assertThat(page.locator("#hunt-problem")).containsText("type degrees from 0 to below 360");
+        assertThat(page.locator("#hunt-problem"))
+                .containsText("Enter angles from 0 to less than 360 degrees, e.g. 101.5");
         page.locator("#hunt input[name=angle]").fill("212,5");
         screen.press("Enter");
         screen.nextIs("Station 9 · 212.5°");
@@ -170,7 +172,7 @@ class EntryTest {
         page.waitForCondition(() -> held.size() == 1);
         page.unroute(READINGS);
         held.get(0).resume();
-        screen.problemSays("two decimal marks");
+        screen.problemSays("decimal point");
         assertThat(screen.field()).hasValue("2..5");
         assertThat(page.locator("#entry-waiting")).containsText("Typed after it and not taken: 3  4.");
         screen.nextIs("Station 3");
@@ -210,8 +212,8 @@ class EntryTest {
         screen.type("3");
         screen.nextIs("Station 2");
         otherScreen.type("8");
-        otherScreen.problemSays("Mara Quill took that station at");
-        otherScreen.problemSays("your “8” was not taken");
+        otherScreen.problemSays("Mara Quill read that station at");
+        otherScreen.problemSays("your “8” was not recorded");
         otherScreen.nextIs("Station 2");
         otherScreen.tapeIs("+3.0", "–");
 
@@ -223,6 +225,6 @@ class EntryTest {
         screen.shows("Zero");
         otherScreen.field().fill("8");
         otherScreen.press("Enter");
-        assertThat(other.locator("#panel .problem").first()).containsText("Mara Quill began sweep 2");
+        assertThat(other.locator("#panel .problem").first()).containsText("Mara Quill started sweep 2");
     }
 }

@@ -134,17 +134,17 @@ class EvidenceJobTest {
         DocketScreen screen = show(eskarn, MARA, bar, "");
         screen.enter();
         screen.shows("Gauge");
-        assertThat(screen.page().locator("#panel")).containsText("No caliper in the register");
+        assertThat(screen.page().locator("#panel")).containsText("No caliper in the gauge register");
         assertThat(screen.page().locator("#panel")).containsText("The keeper adds gauges: Ilse Varn");
         screen.press("Enter");
         screen.shows("Gauge");
-        assertThatThrownBy(() -> bar.confirm(MARA, Step.GAUGE)).hasMessageContaining("No caliper is chosen");
+        assertThatThrownBy(() -> bar.confirm(MARA, Step.GAUGE)).hasMessageContaining("Choose a caliper first");
         assertThatThrownBy(() -> bar.bean(GaugeUseService.class)
                         .choose(bar.number(), 1, bar.gauge("MO-2"), null, "at hand", bar.version(), bar.id(MARA)))
                 .hasMessageContaining("MO-2 is a micrometer; a caliper is required");
         assertThatThrownBy(() -> bar.bean(SetUpService.class)
                         .leaveOut(bar.number(), 1, Optional.of(Step.GAUGE), "by eye", bar.version(), bar.id(MARA)))
-                .hasMessageContaining("leave out the whole requirement instead");
+                .hasMessageContaining("Without a gauge nothing can be read: leave out the requirement instead");
     }
 
     @Test
@@ -198,13 +198,14 @@ class EvidenceJobTest {
         for (int tries = 0; tries < 5; tries++) {
             page.keyboard().type("wrong " + tries);
             page.keyboard().press("Enter");
-            assertThat(page.locator("#password-refusal")).containsText("That is not your password");
+            assertThat(page.locator("#password-refusal"))
+                    .containsText("Wrong password: enter the one you signed in with");
             assertThat(page.locator("[name=password]")).isFocused();
             page.evaluate("document.getElementById('password-refusal').textContent = ''");
         }
         page.keyboard().type(Eskarn.PASSWORD);
         page.keyboard().press("Enter");
-        assertThat(page.locator("#password-refusal")).containsText("Too many failed tries: wait");
+        assertThat(page.locator("#password-refusal")).containsText("Too many failed attempts: wait");
         Assertions.assertThat(work.docket().row().signed()).isFalse();
     }
 }

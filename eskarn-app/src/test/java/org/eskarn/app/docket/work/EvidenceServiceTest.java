@@ -65,13 +65,17 @@ class EvidenceServiceTest {
     void aSecondInspectorTookNoReadingBeforeWhoeverOpenedTheDocket() throws Exception {
         work.judge(MARA, TWELVE);
         assertThatThrownBy(() -> work.begin(MARA, AttemptKind.SECOND_INSPECTOR, ""))
-                .hasMessageContaining("You took readings of this yourself");
+                .hasMessageContaining(
+                        "You have already measured this: a second inspector must not have taken any reading");
         work.begin(TOBIN, AttemptKind.SECOND_INSPECTOR, "").zero(TOBIN);
-        assertThatThrownBy(() -> work.read(MARA, "0")).hasMessageContaining("is read by somebody else");
+        assertThatThrownBy(() -> work.read(MARA, "0"))
+                .hasMessageContaining(
+                        "You have already measured this: somebody else must take the second inspector’s sweep");
         work.read(TOBIN, "0 2");
         assertThatThrownBy(() -> work.bean(ReadingService.class)
                         .takeBack(work.number(), 1, work.setUp().sweep().row().id(), 2, work.id(MARA)))
-                .hasMessageContaining("is read by somebody else");
+                .hasMessageContaining(
+                        "You have already measured this: somebody else must take the second inspector’s sweep");
         assertThatThrownBy(() -> work.bean(ReadingService.class)
                         .correct(
                                 work.number(),
@@ -80,7 +84,8 @@ class EvidenceServiceTest {
                                 "no",
                                 work.version(),
                                 work.id(MARA)))
-                .hasMessageContaining("is read by somebody else");
+                .hasMessageContaining(
+                        "You have already measured this: somebody else must take the second inspector’s sweep");
     }
 
     @Test
@@ -90,7 +95,8 @@ class EvidenceServiceTest {
                 .takeBack(work.number(), 1, work.setUp().sweep().row().id(), 1, work.id(TOBIN));
         work.read(MARA, TWELVE).confirm(MARA, Step.PROVE);
         assertThatThrownBy(() -> work.begin(TOBIN, AttemptKind.SECOND_INSPECTOR, ""))
-                .hasMessageContaining("took none of them");
+                .hasMessageContaining(
+                        "You have already measured this: a second inspector must not have taken any reading");
         assertThat(work.setUp().sweep().replaced()).singleElement().satisfies(old -> {
             assertThat(old.typed()).isEqualTo("0");
             assertThat(old.takenBackByName()).isEqualTo("Tobin Ashdale");
@@ -170,7 +176,7 @@ class EvidenceServiceTest {
         assertThat(because()).isEqualTo(Because.SWEEPS_DISAGREE);
         assertThat(VerdictWords.of(work.setUp(), new Display(LengthUnit.MICROMETRE))
                         .line())
-                .contains("sweep 1 stands apart");
+                .contains("sweep 1 is off");
         work.setAside(MARA, 1, SetAsideCause.DIRT, "chip in the left centre");
         assertThat(work.setUp().verdict().outcome()).isEqualTo(Outcome.PASS);
         assertThat(work.setUp().verdict().value()).isEqualTo(12.25);
@@ -237,7 +243,7 @@ class EvidenceServiceTest {
         work.judge(MARA, TWENTY_SIX);
         assertThatThrownBy(() -> work.bean(ReadingService.class)
                         .takeBack(work.number(), 1, work.setUp().sweep().row().id(), 9, work.id(MARA)))
-                .hasMessageContaining("correct a reading with its reason");
+                .hasMessageContaining("The sweep is complete: correct the reading with a reason instead");
     }
 
     @Test

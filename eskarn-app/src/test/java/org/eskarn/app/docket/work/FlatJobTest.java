@@ -49,7 +49,8 @@ class FlatJobTest {
         assertThat(page.locator(".kept")).containsText("Ground levelled to its zone");
         screen.press("j");
         page.waitForURL("**/compare");
-        assertThat(page.locator("main")).containsText("No other whole sweep of this piece");
+        assertThat(page.locator("main"))
+                .containsText("No other complete sweep of this piece over the same stations is on record yet");
     }
 
     /** What the square itself shows on the master is not the part's. */
@@ -61,7 +62,7 @@ class FlatJobTest {
         screen.nextIs("master: 20 mm again");
         screen.type("0");
         screen.nextIs("part: 20 mm");
-        assertThat(screen.page().locator("#zero-first")).containsText("Now on the part. Set the gauge to zero here.");
+        assertThat(screen.page().locator("#zero-first")).containsText("Now on the part. Re-zero the gauge here.");
         screen.type("0 3 5 8 10 0.5");
         verdict(screen);
         screen.verdictIs("pass");
@@ -103,18 +104,18 @@ class FlatJobTest {
         page.waitForURL("**/remedy");
         assertThat(page.locator(".headline")).containsText("away from the other line");
         step(page, "back screw", "-20");
-        assertThat(page.locator("main")).containsText("It came nearer");
+        assertThat(page.locator("main")).containsText("It improved. Move by the remaining amount");
         step(page, "back screw", "-90");
         assertThat(page.locator("main")).containsText("Go back to where it stood after step 1");
-        page.locator("nav.ways a:has-text('Leave it')").click();
+        page.locator("nav.ways a:has-text('Accept as it is')").click();
         page.locator("[id='f-flat-reason']").fill("only roughing is done on it");
         page.locator("[id='f-flat-workLength']").fill("600");
         page.locator("[id='f-flat-workLength']").press("Enter");
-        assertThat(page.locator("main")).containsText("Over 600 mm of work it comes to 160");
+        assertThat(page.locator("main")).containsText("Over 600 mm of work: 160");
         page.locator("h1").click();
         screen.press("k");
         page.waitForURL("**step=verdict");
-        assertThat(page.locator(".kept")).containsText("Left as it is because only roughing is done on it");
+        assertThat(page.locator(".kept")).containsText("Accepted as it is because only roughing is done on it");
         screen.verdictIs("fail");
     }
 
@@ -132,6 +133,7 @@ class FlatJobTest {
         screen.type("0 6 9 8 0 -2 -6.5 -12 0 -3 -2.5 3.5");
         verdict(screen);
         screen.verdictIs("pass");
-        assertThat(screen.page().locator("#panel")).containsText("lifted and turned to agree");
+        assertThat(screen.page().locator("#panel"))
+                .containsText("The placements were shifted and tilted to agree where they overlap");
     }
 }

@@ -115,19 +115,19 @@ class GaugeSideTest {
         zeros.recheck(number, position, 1, "1", version(), by);
         assertThat(setUp().acceptable()).isTrue();
         assertThatThrownBy(() -> zeros.recheck(number, position, 1, "9", version(), by))
-                .hasMessageContaining("was read again already, and read 1");
+                .hasMessageContaining("has already been read again (1)");
         assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("SR-72"), "0", version(), by))
-                .hasMessageContaining("Readings stand on this zero");
+                .hasMessageContaining("This zero already has readings");
     }
 
     @ParameterizedTest
     @CsvSource({
-        "'', 75, 0 to below 60 degrees",
-        "'', -3, 0 to below 60 degrees",
-        "soft, '', is no reading",
-        "-1800, '', more than the gauge can move",
-        "6, '', An arm only droops",
-        "'', 1.2.3, is no angle"
+        "'', 75, from 0 to less than 60 degrees",
+        "'', -3, from 0 to less than 60 degrees",
+        "soft, '', Enter the reading as a number",
+        "-1800, '', exceeds the travel",
+        "6, '', can only droop",
+        "'', 1.2.3, Enter the angle as a number"
     })
     void aCorrectionThatCannotBeIsRefused(String sag, String lever, String says) {
         open("TG-110", "C", 1);
@@ -154,7 +154,7 @@ class GaugeSideTest {
         open("TG-113", "A", 1);
         upToZero();
         assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("GB-88"), "38.6", version(), by))
-                .hasMessageContaining("should read about 38 mm on this master, not 38.6");
+                .hasMessageContaining("[MO-2, 38 mm, 38.6]");
         zeros.set(number, position, 1, gauge("GB-88"), "38.002", version(), by);
         double stack = setUp().sweep().zeros().get(0).deviation().doubleValue();
         sweep("38.010", "38.010", "38.010", "38.010", "38.010", "38.010", "38.010", "38.010");
@@ -176,7 +176,7 @@ class GaugeSideTest {
         // Nobody takes a failing figure down without saying why.
         assertThatThrownBy(() ->
                         corrections.set(number, position, new CorrectionsForm(false, "-3", "30", " "), version(), by))
-                .hasMessageContaining("Readings stand already: enter how the sag or the angle was found");
+                .hasMessageContaining("Readings already exist: enter how the sag or angle was determined");
         corrections.set(
                 number, position, new CorrectionsForm(false, "-3", "30", "stiff mandrel, protractor"), version(), by);
         assertThat(setUp().row().correctionsReason()).isEqualTo("stiff mandrel, protractor");
@@ -240,9 +240,12 @@ class GaugeSideTest {
                 .filter(question -> question.number() == number)
                 .findFirst()
                 .orElseThrow();
-        assertThatThrownBy(() -> tracing.settle(mine.id(), " ", by)).hasMessageContaining("Write why it stands");
+        assertThatThrownBy(() -> tracing.settle(mine.id(), " ", by))
+                .hasMessageContaining(
+                        "Enter why it is still valid or where it was rechecked, in at most 200 characters");
         tracing.settle(mine.id(), "rechecked", by);
-        assertThatThrownBy(() -> tracing.settle(mine.id(), "again", by)).hasMessageContaining("Somebody else settled");
+        assertThatThrownBy(() -> tracing.settle(mine.id(), "again", by))
+                .hasMessageContaining("Somebody else has settled this: this is its current state");
         for (Question other : tracing.questions(lever)) {
             if (other.settledAt() == null) {
                 tracing.settle(other.id(), "test is over", by);

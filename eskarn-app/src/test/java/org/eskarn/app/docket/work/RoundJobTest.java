@@ -19,7 +19,7 @@ class RoundJobTest {
         assertThat(screen.page().locator("#zero-first")).containsText("its zero must hold");
         screen.type("0.5");
         screen.nextIs("Station 10 · 180 mm · 0°");
-        assertThat(screen.page().locator("#zero-first")).containsText("set the gauge to zero here");
+        assertThat(screen.page().locator("#zero-first")).containsText(": re-zero the gauge here");
         screen.type("0 5 12 18 21 18 12 5 0 0 -3 -6 -8 -9 -8 -6 -3");
         screen.nextIs("Return to station 19 · 320 mm · 0°");
         screen.type("0.5");
@@ -48,7 +48,8 @@ class RoundJobTest {
         screen.type("1 1 0 0");
         screen.shows("Prove");
         screen.verdictIs("not proven");
-        assertThat(screen.page().locator(".verdict-end")).containsText("try one between them");
+        assertThat(screen.page().locator(".verdict-end"))
+                .containsText("the pins bracket the limit: try a size between them");
         screen.press("h");
         screen.page().waitForURL("**task=hunt**");
         assertThat(screen.page().locator("#hunt input[name=angle]")).isFocused();

@@ -95,11 +95,12 @@ class SetUpServiceTest {
 
     @Test
     void noReadingIsTakenBeforeItsTurnOrOutOfPlace() throws Exception {
-        assertThatThrownBy(() -> take(1, "0")).hasMessageContaining("first require");
+        assertThatThrownBy(() -> take(1, "0")).hasMessageContaining("earlier steps first: require");
         prepare();
-        assertThatThrownBy(() -> take(2, "0")).hasMessageContaining("A reading before this one was not taken");
+        assertThatThrownBy(() -> take(2, "0"))
+                .hasMessageContaining("” was not recorded: continue at the station shown");
         take(1, "0");
-        assertThatThrownBy(() -> take(1, "5")).hasMessageContaining("Mara Quill took that station");
+        assertThatThrownBy(() -> take(1, "5")).hasMessageContaining("Mara Quill read that station");
         assertThat(setUp().sweep().readings()).hasSize(1);
     }
 
@@ -111,7 +112,7 @@ class SetUpServiceTest {
         assertThat(preparations.get(0).caution()).isTrue();
         long later = preparations.get(preparations.size() - 1).id();
         assertThatThrownBy(() -> setUps.tick(number, 1, later, setUp().row().version(), by))
-                .hasMessageContaining("cautions come first");
+                .hasMessageContaining("Confirm the cautions first, one by one");
     }
 
     @Test
@@ -173,11 +174,11 @@ class SetUpServiceTest {
         prepare();
         long sweep = setUp().sweep().row().id();
         assertThatThrownBy(() -> readings.takeAll(number, 1, pasted(sweep, "0", "1", "x2", "3"), by))
-                .hasMessageContaining("is not a number");
+                .hasMessageContaining("is-not-a-number");
         assertThat(setUp().sweep().readings()).isEmpty();
         assertThatThrownBy(() -> readings.takeAll(
                         number, 1, pasted(sweep, "0", "1", "2", "3", "4", "5", "6", "7", "8", "9"), by))
-                .hasMessageContaining("only 9 places to go");
+                .hasMessageContaining("for 9 remaining stations");
         assertThat(setUp().sweep().readings()).isEmpty();
         readings.takeAll(number, 1, pasted(sweep, "0", "1", "2", "3", "2", "1", "0", "0", "0"), by);
         assertThat(setUp().sweep().complete()).isTrue();
@@ -196,13 +197,14 @@ class SetUpServiceTest {
     void nothingIsLeftOutWithoutAReasonAndNoCautionAtAll() throws Exception {
         confirm(Step.REQUIRE);
         confirm(Step.GAUGE);
-        assertThatThrownBy(() -> leaveOut(Step.PREPARE, "no time")).hasMessageContaining("cautions are read first");
+        assertThatThrownBy(() -> leaveOut(Step.PREPARE, "no time"))
+                .hasMessageContaining("Read the cautions first; the rest of the preparation may then be left out");
         for (Preparation line : setUp().requirement().preparations()) {
             if (line.caution()) {
                 setUps.tick(number, 1, line.id(), setUp().row().version(), by);
             }
         }
-        assertThatThrownBy(() -> leaveOut(Step.PREPARE, " ")).hasMessageContaining("Enter why");
+        assertThatThrownBy(() -> leaveOut(Step.PREPARE, " ")).hasMessageContaining("Enter the reason");
         leaveOut(Step.PREPARE, "cleaned for the requirement before");
         assertThat(setUp().done(Step.PREPARE)).isTrue();
         assertThat(setUp().current()).isEqualTo(Step.ZERO);

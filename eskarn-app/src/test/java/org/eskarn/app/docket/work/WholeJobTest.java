@@ -34,7 +34,7 @@ class WholeJobTest {
         screen.type("9 12,5 +14.5 12 6");
         screen.nextIs("Return to station 1 · 0°");
         screen.verdictIs("not proven yet");
-        assertThat(page.locator(".verdict-end span")).hasText("the return to go");
+        assertThat(page.locator(".verdict-end span")).hasText("return reading outstanding");
         screen.type("0.5");
         screen.shows("Prove");
         screen.verdictIs("pass");
@@ -98,7 +98,7 @@ class WholeJobTest {
             screen.shows(step.title());
         }
         screen.press("z");
-        page.locator("button:has-text('Set it again for one more sweep')").press("Enter");
+        page.locator("button:has-text('Set again for another sweep')").press("Enter");
         screen.shows("Zero");
         screen.verdictIs("not proven yet");
         assertThat(page.locator("button:has-text('Zero is set')")).isFocused();

@@ -33,7 +33,7 @@ class WithoutScriptTest {
         screen.nextIs("Station 4");
         screen.field().fill("--9");
         screen.field().press("Enter");
-        screen.problemSays("two signs");
+        screen.problemSays("Type one sign: + plunger in, − plunger out");
         assertThat(screen.field()).hasValue("--9");
         screen.tapeIs("0.0", "+2.0", "+5.5", "–");
         page.click("text=Take back");

@@ -139,7 +139,7 @@ class LadderDrawingTest {
         Drawing drawing =
                 ClearanceDrawing.of(pair, Bounds.between(5, 40), new Display(LengthUnit.MILLIMETRE), MICROMETRES);
         assertThat(texts(drawing)).contains("+30.0", "+10.0", "+5.0", "+40.0", "10", "40", "upwards: looser");
-        assertThat(drawing.scaleLine()).contains("dashed: wanted");
+        assertThat(drawing.scaleLine()).contains("· dashed: required");
     }
 
     @Test

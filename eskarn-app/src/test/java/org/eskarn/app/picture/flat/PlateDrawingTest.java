@@ -151,10 +151,11 @@ class PlateDrawingTest {
     @Test
     void pastedGridsSayWhichRowIsWrong() {
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> paste("1 2 3\n4 5"))
-                .hasMessageContaining("Row 2 has 2");
+                .hasMessageContaining("core.row-has-heights-the-first-has [2, 2, 3]");
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> paste("1 2\n4 x"))
-                .hasMessageContaining("Row 2, 2");
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> paste("  ")).hasMessageContaining("Paste the heights");
+                .hasMessageContaining("core.row-is-not-a-number [2, 2");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> paste("  "))
+                .hasMessageContaining("core.paste-the-heights");
     }
 
     private static List<Station> paste(String pasted) throws LayoutRejected {

@@ -1,0 +1,2 @@
+/** People, their roles and passwords, signing in, the installation. */
+package org.eskarn.app.account;

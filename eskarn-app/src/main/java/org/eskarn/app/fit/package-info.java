@@ -1,0 +1,2 @@
+/** Calculators of fits, bearings, gaps and temperatures. */
+package org.eskarn.app.fit;

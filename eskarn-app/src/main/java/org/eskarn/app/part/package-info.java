@@ -1,0 +1,2 @@
+/** Parts, their features and requirements, set-up sheets, offsets. */
+package org.eskarn.app.part;

@@ -1,0 +1,2 @@
+/** Drawings of fits, clearances and gaps. */
+package org.eskarn.app.picture.fit;

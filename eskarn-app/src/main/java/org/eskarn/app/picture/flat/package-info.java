@@ -1,0 +1,2 @@
+/** Drawings of faces, lines, slopes and guides. */
+package org.eskarn.app.picture.flat;

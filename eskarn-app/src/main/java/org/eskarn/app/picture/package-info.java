@@ -1,0 +1,2 @@
+/** Chooses the drawing of what was read. */
+package org.eskarn.app.picture;

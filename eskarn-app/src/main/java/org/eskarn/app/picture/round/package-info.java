@@ -1,0 +1,2 @@
+/** Drawings of rings, journals, roundness, pitches and dials. */
+package org.eskarn.app.picture.round;

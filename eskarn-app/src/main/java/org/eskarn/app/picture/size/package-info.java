@@ -1,0 +1,2 @@
+/** Drawings of size maps and pins. */
+package org.eskarn.app.picture.size;

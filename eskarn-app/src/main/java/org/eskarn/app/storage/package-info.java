@@ -1,0 +1,2 @@
+/** The durable commit, and statements made from records. */
+package org.eskarn.app.storage;

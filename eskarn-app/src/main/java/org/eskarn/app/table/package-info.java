@@ -1,0 +1,2 @@
+/** Calculators that take readings, and references. */
+package org.eskarn.app.table;

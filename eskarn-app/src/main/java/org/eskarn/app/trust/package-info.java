@@ -1,0 +1,2 @@
+/** Whether gauges can be trusted: verdicts in question, trace back, inspection and qualification. */
+package org.eskarn.app.trust;
