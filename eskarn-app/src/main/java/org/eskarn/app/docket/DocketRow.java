@@ -27,6 +27,6 @@ public record DocketRow(
 
     /** Whether the limits for parts in service count, where the drawing has such. */
     public boolean inService() {
-        return purpose.equals(Purpose.IN_SERVICE.title());
+        return purpose.equals(Purpose.IN_SERVICE.recorded());
     }
 }

@@ -12,6 +12,7 @@ import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.CutPlan;
+import org.eskarn.core.remedy.PlanRefused;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.round.SurfaceSide;
@@ -173,8 +174,8 @@ public final class CutAdvice {
                             .map(r -> r.budget().expanded())
                             .orElse(0.0)));
             return told(plan, filled, wanted);
-        } catch (IllegalArgumentException e) {
-            typed.problem("deepest", MeasuredState.capital(String.valueOf(e.getMessage())) + ".");
+        } catch (PlanRefused e) {
+            typed.problem("deepest", Words.of(e.note()));
             return Advice.not(
                     RemedyKind.CUT, Words.say("remedy.plan-it-with-fewer-or-deeper-passes"), typed.problems());
         }

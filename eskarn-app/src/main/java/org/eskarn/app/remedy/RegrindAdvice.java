@@ -16,6 +16,7 @@ import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.flat.Facets;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.remedy.PlanRefused;
 import org.eskarn.core.remedy.Regrind;
 import org.eskarn.core.remedy.Regrind.Feed;
 import org.eskarn.core.requirement.RemedyKind;
@@ -46,8 +47,8 @@ final class RegrindAdvice {
             Regrind grind = Regrind.of(facets, lying, micrometres);
             int shown = Math.max(0, Math.min(at == null ? 1 : at, grind.feeds().size()));
             return told(found, heights, flat.levelled(), grind, facets, shown);
-        } catch (IllegalArgumentException e) {
-            typed.problem("flat.feed", MeasuredState.capital(String.valueOf(e.getMessage())) + ".");
+        } catch (PlanRefused e) {
+            typed.problem("flat.feed", Words.of(e.note()));
             return Advice.not(RemedyKind.REGRIND, Words.say("remedy.plan-it-with-deeper-downfeeds"), typed.problems());
         }
     }

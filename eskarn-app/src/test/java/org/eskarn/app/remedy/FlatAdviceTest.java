@@ -142,7 +142,7 @@ class FlatAdviceTest {
                 "PACKING | supports | A 0 x; B 1 1 | flat.supports | is not a number",
                 "PACKING | pitch | 0 | flat.pitch | greater than zero",
                 "REGRIND | feed | -2 | flat.feed | greater than zero",
-                "REGRIND | feed | 0.01 | flat.feed | plan it with 60 at most",
+                "REGRIND | feed | 0.01 | flat.feed | plan at most 60",
                 "LEAVE | workLength | none | flat.workLength | is not a number"
             })
     void aFieldAtFaultHasItsSentenceAndNothingIsReady(

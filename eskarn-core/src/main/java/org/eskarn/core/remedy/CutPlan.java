@@ -3,6 +3,7 @@ package org.eskarn.core.remedy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.core.result.Note;
 
 /**
  * From a measured diameter to a target: passes, what each takes off, where the dial stands, and what the part will measure.
@@ -81,9 +82,10 @@ public record CutPlan(double cold, double warmth, double stock, List<Pass> passe
     private static final int MOST_PASSES = 60;
 
     /**
-     * @throws IllegalArgumentException if neither a depth nor a number of passes is given, or it makes more than 60 passes
+     * @throws IllegalArgumentException if neither a depth nor a number of passes is given
+     * @throws PlanRefused if it makes more than 60 passes
      */
-    public static CutPlan of(Asked asked) {
+    public static CutPlan of(Asked asked) throws PlanRefused {
         double factor = 1
                 + asked.gaugeExpansion() * (asked.gaugeCelsius() - STANDARD)
                 - asked.partExpansion() * (asked.partCelsius() - STANDARD);
@@ -121,13 +123,12 @@ public record CutPlan(double cold, double warmth, double stock, List<Pass> passe
         return stock <= 2 * asked.expanded() ? State.NEAR_UNCERTAINTY : State.CUT;
     }
 
-    private static List<Double> shares(Asked asked, double stock) {
+    private static List<Double> shares(Asked asked, double stock) throws PlanRefused {
         double last = Math.min(asked.last(), stock);
         double rest = stock - last;
         int before = before(asked, rest);
         if (before + 1 > MOST_PASSES) {
-            throw new IllegalArgumentException(
-                    "that makes " + (before + 1) + " passes; plan 60 at most, with a greater depth");
+            throw new PlanRefused(Note.of("core.too-many-passes", before + 1, MOST_PASSES));
         }
         List<Double> shares = new ArrayList<>();
         for (int i = 0; i < before; i++) {

@@ -3,6 +3,7 @@ package org.eskarn.core.remedy;
 import java.util.ArrayList;
 import java.util.List;
 import org.eskarn.core.flat.Facets;
+import org.eskarn.core.result.Note;
 
 /**
  * Grinding a face until it cleans up: the wheel goes parallel to the face as it lies, first over its highest place, and the
@@ -46,9 +47,10 @@ public record Regrind(double stock, int first, int last, List<Feed> feeds) {
      * @param facets the face between the places
      * @param heights of the places, as the face lies, µm
      * @param feed depth of each downfeed, µm, above 0
-     * @throws IllegalArgumentException if there is no height, the feed is not above 0, or it would take more than 60 feeds
+     * @throws IllegalArgumentException if there is no height, or the feed is not above 0
+     * @throws PlanRefused if it would take more than 60 feeds
      */
-    public static Regrind of(Facets facets, double[] heights, double feed) {
+    public static Regrind of(Facets facets, double[] heights, double feed) throws PlanRefused {
         if (heights.length == 0) {
             throw new IllegalArgumentException("a face has at least one height, there is none");
         }
@@ -64,8 +66,7 @@ public record Regrind(double stock, int first, int last, List<Feed> feeds) {
         double stock = heights[first] - heights[last];
         long count = (long) Math.ceil(stock / feed - 1e-9);
         if (count > MOST) {
-            throw new IllegalArgumentException(
-                    "so small a downfeed takes " + count + " of them; plan it with " + MOST + " at most");
+            throw new PlanRefused(Note.of("core.too-many-downfeeds", count, MOST));
         }
         double[] corners = facets.heights(heights);
         List<Feed> feeds = new ArrayList<>();

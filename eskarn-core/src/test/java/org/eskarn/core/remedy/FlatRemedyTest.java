@@ -27,7 +27,7 @@ class FlatRemedyTest {
             Facets.of(X, Y, IntStream.range(0, 16).map(i -> -1).toArray());
 
     @RepeatedTest(10)
-    void grindingCleansMoreWithEachFeedAndAllAtTheStock(RepetitionInfo info) {
+    void grindingCleansMoreWithEachFeedAndAllAtTheStock(RepetitionInfo info) throws PlanRefused {
         double[] heights =
                 new Random(info.getCurrentRepetition()).doubles(16, -9, 9).toArray();
         Regrind grind = Regrind.of(FACETS, heights, 2);
@@ -44,9 +44,9 @@ class FlatRemedyTest {
     }
 
     @Test
-    void aLevelFaceNeedsNoFeedAndTinyOnesAreRefused() {
+    void aLevelFaceNeedsNoFeedAndTinyOnesAreRefused() throws PlanRefused {
         assertThat(Regrind.of(FACETS, new double[16], 2).feeds()).isEmpty();
-        assertThatThrownBy(() -> Regrind.of(FACETS, X, 0.1)).hasMessageContaining("downfeed takes 900");
+        assertThatThrownBy(() -> Regrind.of(FACETS, X, 0.1)).hasMessageContaining("core.too-many-downfeeds [900");
         assertThatThrownBy(() -> Regrind.of(FACETS, X, 0)).hasMessageContaining("above zero");
     }
 

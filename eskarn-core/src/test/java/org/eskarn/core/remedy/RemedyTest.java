@@ -83,7 +83,7 @@ class RemedyTest {
     }
 
     @RepeatedTest(20)
-    void thePassesEndAtTheTargetWithinTheDialsGraduation(RepetitionInfo info) {
+    void thePassesEndAtTheTargetWithinTheDialsGraduation(RepetitionInfo info) throws PlanRefused {
         Random chance = new Random(info.getCurrentRepetition());
         boolean diameter = chance.nextBoolean();
         CutPlan plan = CutPlan.of(shaft(45_100 + chance.nextInt(900), 50 + chance.nextInt(100), 40, diameter, 20));
@@ -99,7 +99,7 @@ class RemedyTest {
     }
 
     @Test
-    void aWarmPartIsPlannedAtWhatItWillBe() {
+    void aWarmPartIsPlannedAtWhatItWillBe() throws PlanRefused {
         CutPlan plan = CutPlan.of(shaft(45_100, 50, 20, true, 45));
         assertThat(plan.warmth()).isCloseTo(45_100 * 11.5e-6 * 25, within(0.01));
         assertThat(plan.cold()).isCloseTo(45_100 - plan.warmth(), within(1e-9));
@@ -108,7 +108,7 @@ class RemedyTest {
     }
 
     @Test
-    void saysWhenALimitIsPassedOrNothingIsLeftToTake() {
+    void saysWhenALimitIsPassedOrNothingIsLeftToTake() throws PlanRefused {
         assertThat(CutPlan.of(shaft(45_001, 50, 20, true, 20)).state()).isEqualTo(State.PASSED);
         assertThat(CutPlan.of(shaft(45_012, 50, 20, true, 20)).state()).isEqualTo(State.WITHIN_LIMITS);
         // Warm it reads within the limits, but cold it will be below them.
@@ -132,7 +132,8 @@ class RemedyTest {
                 2);
         assertThat(CutPlan.of(near).state()).isEqualTo(State.NEAR_UNCERTAINTY);
         assertThat(CutPlan.of(near).passes()).hasSize(1);
-        assertThatThrownBy(() -> CutPlan.of(shaft(90_000, 1, 0, true, 20))).hasMessageContaining("60 at most");
+        assertThatThrownBy(() -> CutPlan.of(shaft(90_000, 1, 0, true, 20)))
+                .hasMessageContaining("core.too-many-passes");
     }
 
     @Test

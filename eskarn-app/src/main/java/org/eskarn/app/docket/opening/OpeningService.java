@@ -117,7 +117,7 @@ public class OpeningService {
                             serial,
                             numbers.size() + 1,
                             serials.size(),
-                            purpose.title(),
+                            purpose.recorded(),
                             askedBy,
                             due,
                             purpose == Purpose.GAUGE_CHECK ? form.gaugeId() : null),

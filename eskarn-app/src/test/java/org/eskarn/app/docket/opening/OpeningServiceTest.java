@@ -151,6 +151,9 @@ class OpeningServiceTest {
         assertThat(Words.of(
                         used.at(1).orElseThrow().requirement().terms().limit().words()))
                 .isEqualTo("≤ 0.20 mm");
+        assertThat(used.row().purpose())
+                .as("what is recorded is not a word of the screen")
+                .isEqualTo("in service");
     }
 
     @Test
