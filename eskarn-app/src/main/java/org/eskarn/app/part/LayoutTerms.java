@@ -8,6 +8,7 @@ import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -60,8 +61,8 @@ public record LayoutTerms(
             return new Form(
                     chosen,
                     unit,
-                    written ? first : characteristic.usualFirst(chosen),
-                    written ? second : characteristic.usualSecond(chosen),
+                    written ? first : CharacteristicLayout.first(characteristic, chosen),
+                    written ? second : CharacteristicLayout.second(characteristic, chosen),
                     radius,
                     span,
                     reversal);

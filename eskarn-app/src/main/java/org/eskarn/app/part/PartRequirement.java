@@ -7,6 +7,7 @@ import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.ZeroRule;
@@ -62,7 +63,7 @@ public record PartRequirement(
                 gauge.flicker(),
                 gauge.repeats(),
                 gauge.combination(),
-                characteristic.layout(layout.written(), gauge.zeroing(), layout.reversal()),
+                CharacteristicLayout.read(characteristic, layout.written(), gauge.zeroing(), layout.reversal()),
                 basis(layout, gauge).of(feature.size()));
         return new PartRequirement(
                 head, limitTerms, layout, gauge, setUp, feature, limit, serviceLimit, terms, preparations);

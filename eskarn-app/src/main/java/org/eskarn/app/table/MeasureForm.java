@@ -6,6 +6,7 @@ import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.round.SurfaceSide;
@@ -61,8 +62,8 @@ public record MeasureForm(
                 asked,
                 side == null ? (inside ? SurfaceSide.INSIDE : SurfaceSide.OUTSIDE) : side,
                 kind,
-                first == null ? asked.usualFirst(kind) : first,
-                second == null ? asked.usualSecond(kind) : second,
+                first == null ? CharacteristicLayout.first(asked, kind) : first,
+                second == null ? CharacteristicLayout.second(asked, kind) : second,
                 lengths,
                 readings == null ? "" : readings,
                 readingUnit == null ? usualReading(asked, lengths) : readingUnit,

@@ -34,6 +34,7 @@ import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.remedy.Available;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
@@ -177,7 +178,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                 Zeroing zeroing = form.mayRezero()
                         ? java.util.Objects.requireNonNullElse(form.zeroing(), Zeroing.ONE_FOR_ALL)
                         : Zeroing.ONE_FOR_ALL;
-                return what.layout(written, zeroing, reversal());
+                return CharacteristicLayout.read(what, written, zeroing, reversal());
             } catch (LayoutRejected e) {
                 typed.problem(e.second() ? "second" : "first", Words.of(e.note()));
                 return null;

@@ -25,6 +25,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.Requirement;
@@ -142,7 +143,7 @@ class DrawingsTest {
     private static Layout layout(Characteristic what, LayoutKind kind, String first, String second) {
         try {
             return new WrittenLayout(kind, LengthUnit.MILLIMETRE, first, second)
-                    .read(what.ends())
+                    .read(CharacteristicLayout.ends(what))
                     .returning(kind.returns() && !what.readsSizes());
         } catch (LayoutRejected e) {
             throw new IllegalArgumentException(e);

@@ -22,6 +22,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.Requirement;
@@ -53,7 +54,7 @@ class ReadingsDrawingTest {
         Layout layout;
         try {
             layout = new WrittenLayout(kind, LengthUnit.MILLIMETRE, first, second)
-                    .read(what.ends())
+                    .read(CharacteristicLayout.ends(what))
                     .returning(kind.returns() && !what.readsSizes());
         } catch (LayoutRejected e) {
             throw new IllegalArgumentException(e);

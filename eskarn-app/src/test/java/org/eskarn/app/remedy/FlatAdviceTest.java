@@ -22,6 +22,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
@@ -57,7 +58,8 @@ class FlatAdviceTest {
             double... readings) {
         Layout layout;
         try {
-            layout = new WrittenLayout(kind, LengthUnit.MILLIMETRE, first, second).read(what.ends());
+            layout =
+                    new WrittenLayout(kind, LengthUnit.MILLIMETRE, first, second).read(CharacteristicLayout.ends(what));
         } catch (LayoutRejected e) {
             throw new IllegalArgumentException(e);
         }

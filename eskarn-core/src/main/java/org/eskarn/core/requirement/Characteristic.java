@@ -19,16 +19,13 @@ import static org.eskarn.core.requirement.LimitKind.NONE;
 import static org.eskarn.core.requirement.LimitKind.PLUS_MINUS;
 
 import java.util.List;
-import org.eskarn.core.flat.Reversal;
-import org.eskarn.core.reading.Layout;
+import java.util.stream.Stream;
 import org.eskarn.core.reading.LayoutKind;
-import org.eskarn.core.reading.LayoutRejected;
-import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.result.Note;
 
 /**
  * The registry of what can be asked of a feature. A row does not compile until it names the characteristic, its sign, how it is
- * drawn, the corrections that can help, the layouts it is read over, the kinds of limit, which figure a limit applies to, and what its
+ * drawn, the corrections that can help besides accepting it, the layouts it is read over, the kinds of limit, which figure a limit applies to, and what its
  * readings are. How it is computed is said by {@code evaluation.Evaluation}, a switch that does not compile without it.
  */
 public enum Characteristic {
@@ -36,257 +33,227 @@ public enum Characteristic {
             Note.of("core.circular-runout-radial"),
             Sign.RUNOUT,
             DrawingKind.JOURNALS,
-            of(RemedyKind.TRUING, RemedyKind.OFFSET, RemedyKind.LEAVE),
+            of(RemedyKind.TRUING, RemedyKind.OFFSET),
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             movement(),
-            Trait.REZEROED,
-            Trait.SEES_ENDS),
+            of(Trait.REZEROED, Trait.SEES_ENDS)),
     CIRCULAR_RUNOUT_AXIAL(
             Note.of("core.circular-runout-axial"),
             Sign.RUNOUT,
             DrawingKind.JOURNALS,
-            of(RemedyKind.LEAVE),
+            of(),
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             of(StatedAs.MOVEMENT),
-            Trait.ON_RADIUS,
-            Trait.REZEROED,
-            Trait.SEES_ENDS),
+            of(Trait.ON_RADIUS, Trait.REZEROED, Trait.SEES_ENDS)),
     TOTAL_RUNOUT(
             Note.of("core.total-runout"),
             Sign.TOTAL_RUNOUT,
             DrawingKind.JOURNALS,
-            of(RemedyKind.TRUING, RemedyKind.OFFSET, RemedyKind.LEAVE),
+            of(RemedyKind.TRUING, RemedyKind.OFFSET),
             of(RINGS, RING),
             of(MAXIMUM, NONE),
             of(StatedAs.MOVEMENT),
-            Trait.SEES_ENDS),
+            of(Trait.SEES_ENDS)),
     OFFSET_OF_OPENING(
             Note.of("core.offset-of-an-opening"),
             Sign.CONCENTRICITY,
             DrawingKind.READINGS,
-            of(RemedyKind.TRUING, RemedyKind.OFFSET, RemedyKind.LEAVE),
+            of(RemedyKind.TRUING, RemedyKind.OFFSET),
             of(RING),
             of(MAXIMUM, NONE),
             movement(),
-            Trait.SEES_ENDS),
+            of(Trait.SEES_ENDS)),
     ROUNDNESS(
             Note.of("core.roundness"),
             Sign.ROUNDNESS,
             DrawingKind.ROUNDNESS,
-            of(RemedyKind.LEAVE),
+            of(),
             of(RING, RINGS),
             of(MAXIMUM, NONE),
             of(StatedAs.MINIMUM_ZONE, StatedAs.LEAST_SQUARES, StatedAs.INSCRIBED, StatedAs.CIRCUMSCRIBED),
-            Trait.REZEROED,
-            Trait.SEES_ENDS),
+            of(Trait.REZEROED, Trait.SEES_ENDS)),
     OUTSIDE_SIZE(
             Note.of("core.outside-size-map"),
             Sign.DIAMETER,
             DrawingKind.SECTIONS,
-            of(RemedyKind.CUT, RemedyKind.SEAT, RemedyKind.TAPER, RemedyKind.LEAVE),
+            of(RemedyKind.CUT, RemedyKind.SEAT, RemedyKind.TAPER),
             of(RINGS, RING, LINE, POINTS),
             sizeLimits(),
             itself(),
-            Trait.SIZED,
-            Trait.WHOLE),
+            of(Trait.SIZED, Trait.WHOLE)),
     BORE_SIZE(
             Note.of("core.bore-size-map"),
             Sign.DIAMETER,
             DrawingKind.SECTIONS,
-            of(RemedyKind.CUT, RemedyKind.SEAT, RemedyKind.TAPER, RemedyKind.LEAVE),
+            of(RemedyKind.CUT, RemedyKind.SEAT, RemedyKind.TAPER),
             of(RINGS, RING, LINE, POINTS),
             sizeLimits(),
             itself(),
-            Trait.SIZED,
-            Trait.WHOLE),
+            of(Trait.SIZED, Trait.WHOLE)),
     OUT_OF_ROUND(
             Note.of("core.out-of-round"),
             Sign.OVAL,
             DrawingKind.SECTIONS,
-            of(RemedyKind.TAPER, RemedyKind.LEAVE),
+            of(RemedyKind.TAPER),
             of(RINGS, RING),
             of(MAXIMUM, NONE),
             of(StatedAs.DIAMETERS, StatedAs.RADIAL),
-            Trait.WHOLE),
+            of(Trait.WHOLE)),
     PIN_CHECK(
             Note.of("core.pin-check"),
             Sign.PIN,
             DrawingKind.READINGS,
-            of(RemedyKind.LEAVE),
+            of(),
             of(PAIRS, PINS),
             sizeLimits(),
             itself(),
-            Trait.SIZED,
-            Trait.WHOLE,
-            Trait.BRACKETED),
+            of(Trait.SIZED, Trait.WHOLE, Trait.BRACKETED)),
     TAPER(
             Note.of("core.taper"),
             Sign.TAPER,
             DrawingKind.SECTIONS,
-            of(RemedyKind.TAPER, RemedyKind.LEAVE),
+            of(RemedyKind.TAPER),
             of(RINGS, LINE),
             of(MAXIMUM, BETWEEN, NONE),
             itself(),
-            Trait.SIGNED,
-            Trait.SLOPING,
-            Trait.WHOLE),
+            of(Trait.SIGNED, Trait.SLOPING, Trait.WHOLE)),
     FLATNESS(
             Note.of("core.flatness"),
             Sign.FLATNESS,
             DrawingKind.FACE,
-            of(RemedyKind.REGRIND, RemedyKind.LEAVE),
+            of(RemedyKind.REGRIND),
             of(GRID, POINTS),
             of(MAXIMUM, NONE),
             form(),
-            Trait.SEES_ENDS),
+            of(Trait.SEES_ENDS)),
     STRAIGHTNESS(
             Note.of("core.straightness"),
             Sign.STRAIGHTNESS,
             DrawingKind.LINES,
-            of(RemedyKind.LEAVE),
+            of(),
             of(LINE, LINES, STEPS),
             of(MAXIMUM, NONE),
             form(),
-            Trait.REZEROED,
-            Trait.REVERSIBLE,
-            Trait.SPANNING,
-            Trait.SEES_ENDS),
+            of(Trait.REZEROED, Trait.REVERSIBLE, Trait.SPANNING, Trait.SEES_ENDS)),
     PARALLELISM_OF_FACES(
             Note.of("core.parallelism-of-faces"),
             Sign.PARALLELISM,
             DrawingKind.FACE,
-            of(RemedyKind.PACKING, RemedyKind.REGRIND, RemedyKind.LEAVE),
+            of(RemedyKind.PACKING, RemedyKind.REGRIND),
             of(GRID, POINTS),
             of(MAXIMUM, NONE),
             itself(),
-            Trait.SEES_ENDS),
+            of(Trait.SEES_ENDS)),
     PARALLELISM_OF_AXIS(
             Note.of("core.parallelism-of-an-axis-to-a-face"),
             Sign.PARALLELISM,
             DrawingKind.SLOPES,
-            of(RemedyKind.LEAVE),
+            of(),
             of(PAIRS),
             of(MAXIMUM, BETWEEN, NONE),
             of(StatedAs.EACH_PLANE, StatedAs.RESULTANT),
-            Trait.SIGNED,
-            Trait.SLOPING,
-            Trait.SPANNING,
-            Trait.REVERSIBLE),
+            of(Trait.SIGNED, Trait.SLOPING, Trait.SPANNING, Trait.REVERSIBLE)),
     PARALLELISM_OF_LINES(
             Note.of("core.parallelism-of-two-lines"),
             Sign.PARALLELISM,
             DrawingKind.SLOPES,
-            of(RemedyKind.GUIDE, RemedyKind.LEAVE),
+            of(RemedyKind.GUIDE),
             of(PAIRS),
             of(MAXIMUM, BETWEEN, NONE),
             itself(),
-            Trait.SIGNED,
-            Trait.SLOPING,
-            Trait.SPANNING,
-            Trait.REVERSIBLE),
+            of(Trait.SIGNED, Trait.SLOPING, Trait.SPANNING, Trait.REVERSIBLE)),
     SQUARENESS(
             Note.of("core.squareness"),
             Sign.SQUARENESS,
             DrawingKind.LINES,
-            of(RemedyKind.LEAVE),
+            of(),
             of(LINE, LINES),
             of(MAXIMUM, NONE),
             itself(),
-            Trait.SLOPING,
-            Trait.REZEROED,
-            Trait.REVERSIBLE,
-            Trait.SEES_ENDS),
+            of(Trait.SLOPING, Trait.REZEROED, Trait.REVERSIBLE, Trait.SEES_ENDS)),
     BORES_IN_LINE(
             Note.of("core.bores-in-line"),
             Sign.IN_LINE,
             DrawingKind.LINES,
-            of(RemedyKind.LEAVE),
+            of(),
             of(LINES, LINE),
             of(MAXIMUM, NONE),
             of(StatedAs.OFF_AXIS, StatedAs.ZONE_DIAMETER),
-            Trait.REVERSIBLE),
+            of(Trait.REVERSIBLE)),
     DEPTH_AND_PITCH(
             Note.of("core.depth-height-or-pitch"),
             Sign.DISTANCE,
             DrawingKind.READINGS,
-            of(RemedyKind.LEAVE),
+            of(),
             of(POINTS, LINE),
             of(PLUS_MINUS, BETWEEN, NONE),
             itself(),
-            Trait.SIZED,
-            Trait.WHOLE,
-            Trait.REZEROED),
+            of(Trait.SIZED, Trait.WHOLE, Trait.REZEROED)),
     PITCH(
             Note.of("core.pitch-errors"),
             Sign.PITCH,
             DrawingKind.PITCH,
-            of(RemedyKind.LEAVE),
+            of(),
             of(LINE, POINTS, RING),
             of(MAXIMUM, BETWEEN, NONE),
             of(StatedAs.SINGLE_STEP, StatedAs.ACCUMULATED),
-            Trait.SIGNED,
-            Trait.REZEROED),
+            of(Trait.SIGNED, Trait.REZEROED)),
     PLAY(
             Note.of("core.play-2"),
             Sign.PLAY,
             DrawingKind.READINGS,
-            of(RemedyKind.LEAVE),
+            of(),
             of(CYCLES),
             of(MAXIMUM, BETWEEN, NONE),
-            itself()),
+            itself(),
+            of()),
     PHASE_ANGLE(
             Note.of("core.phase-angle"),
             Sign.ANGLE,
             DrawingKind.READINGS,
-            of(RemedyKind.LEAVE),
+            of(),
             of(POINTS),
             of(MAXIMUM, NONE),
             itself(),
-            Trait.SIGNED,
-            Trait.ANGULAR,
-            Trait.ON_RADIUS),
+            of(Trait.SIGNED, Trait.ANGULAR, Trait.ON_RADIUS)),
     BEND_AND_TWIST(
             Note.of("core.bend-and-twist"),
             Sign.BEND,
             DrawingKind.SLOPES,
-            of(RemedyKind.SPRING, RemedyKind.LEAVE),
+            of(RemedyKind.SPRING),
             of(PAIRS),
             of(MAXIMUM, NONE),
             itself(),
-            Trait.SIGNED,
-            Trait.SLOPING,
-            Trait.SPANNING,
-            Trait.REVERSIBLE),
+            of(Trait.SIGNED, Trait.SLOPING, Trait.SPANNING, Trait.REVERSIBLE)),
     FIT_OF_PAIR(
             Note.of("core.fit-of-a-pair"),
             Sign.FIT,
             DrawingKind.FIT,
-            of(RemedyKind.LEAVE),
+            of(),
             of(PAIRS),
             of(BETWEEN, FIT_CODE, NONE),
             itself(),
-            Trait.SIGNED,
-            Trait.WHOLE),
+            of(Trait.SIGNED, Trait.WHOLE)),
     FUNCTIONAL_FIT(
             Note.of("core.functional-fit"),
             Sign.ANSWER,
             DrawingKind.READINGS,
-            of(RemedyKind.LEAVE),
+            of(),
             of(YES_NO),
             of(ANSWER),
-            itself()),
+            itself(),
+            of()),
     RECORD(
             Note.of("core.measure-and-record"),
             Sign.RECORD,
             DrawingKind.READINGS,
-            of(RemedyKind.LEAVE),
+            of(),
             of(POINTS, LINE, RING, RINGS, GRID),
             of(NONE),
             itself(),
-            Trait.SIGNED,
-            Trait.SEES_ENDS);
+            of(Trait.SIGNED, Trait.SEES_ENDS));
 
     private enum Trait {
         SIGNED,
@@ -320,15 +287,16 @@ public enum Characteristic {
             List<LayoutKind> layouts,
             List<LimitKind> limits,
             List<StatedAs> statements,
-            Trait... traits) {
+            List<Trait> traits) {
         this.title = title;
         this.sign = sign;
         this.drawing = drawing;
-        this.remedies = remedies;
+        this.remedies =
+                Stream.concat(remedies.stream(), Stream.of(RemedyKind.LEAVE)).toList();
         this.layouts = layouts;
         this.limits = limits;
         this.statements = statements;
-        this.traits = List.of(traits);
+        this.traits = traits;
     }
 
     @SafeVarargs
@@ -366,7 +334,7 @@ public enum Characteristic {
         return drawing;
     }
 
-    /** The corrections that can come into question, the usual one first. */
+    /** The corrections that can come into question, the usual one first, to accept it as it is last. */
     public List<RemedyKind> remedies() {
         return remedies;
     }
@@ -409,19 +377,6 @@ public enum Characteristic {
     /** Whether it is the size of a shaft or bore, which an indicator only tells against a master. */
     public boolean comparedWithMaster() {
         return this == OUTSIDE_SIZE || this == BORE_SIZE || this == FIT_OF_PAIR;
-    }
-
-    /**
-     * The stations that are meant by a layout as it is written, with its zeros and set-ups: the one place where they are put
-     * together.
-     *
-     * @throws LayoutRejected if it cannot be read
-     */
-    public Layout layout(WrittenLayout written, Zeroing zeroing, Reversal reversal) throws LayoutRejected {
-        boolean returns = written.kind().returns() && !readsSizes();
-        Layout plain = written.read(ends()).returning(returns);
-        Layout once = zeroing == Zeroing.EACH_STEP ? plain.rezeroed() : plain;
-        return once.inSetUps(reversal.setUps());
     }
 
     /** Whether its limit is in degrees. */
@@ -488,33 +443,5 @@ public enum Characteristic {
     /** Whether it is known only between two bounds, so that a pass needs both within the limits. */
     boolean bracketed() {
         return traits.contains(Trait.BRACKETED);
-    }
-
-    /** What the two readings of a pair or cycle are called. */
-    public List<String> ends() {
-        return switch (this) {
-            case PIN_CHECK -> List.of("enters", "does not enter");
-            case FIT_OF_PAIR -> List.of("hole", "shaft");
-            case PLAY -> List.of("pulled", "pushed");
-            case PARALLELISM_OF_LINES -> List.of("front", "back");
-            case PARALLELISM_OF_AXIS -> List.of("near end", "far end");
-            default -> List.of("one side", "other side");
-        };
-    }
-
-    /** What is usually written for a layout: of a bore six places, three depths in two directions at right angles. */
-    public String usualFirst(LayoutKind kind) {
-        if (this == BORES_IN_LINE) {
-            return kind == LINES ? "upright; level" : "10 60 210 260";
-        }
-        return this == BORE_SIZE && kind == RINGS ? "5 15 25" : kind.example();
-    }
-
-    /** The second field of the same; empty where the layout has none. */
-    public String usualSecond(LayoutKind kind) {
-        if (this == BORES_IN_LINE && kind == LINES) {
-            return "10 60 210 260";
-        }
-        return traits.contains(Trait.WHOLE) && kind == RINGS ? "0 90" : kind.secondExample();
     }
 }

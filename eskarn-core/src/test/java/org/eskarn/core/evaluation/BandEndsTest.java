@@ -19,6 +19,7 @@ import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
@@ -62,7 +63,8 @@ class BandEndsTest {
     }
 
     private static Layout usual(Characteristic what, LayoutKind kind) {
-        return Given.layout(what, kind, what.usualFirst(kind), what.usualSecond(kind));
+        return Given.layout(
+                what, kind, CharacteristicLayout.first(what, kind), CharacteristicLayout.second(what, kind));
     }
 
     private static Limit limit(Characteristic what, Random random) {

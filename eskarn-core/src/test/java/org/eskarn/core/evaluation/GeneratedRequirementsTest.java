@@ -23,6 +23,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
@@ -83,7 +84,7 @@ class GeneratedRequirementsTest {
             first = metric ? "100 200 300" : "4 8 12";
         }
         Layout plain = new WrittenLayout(kind, unit, first, second(kind, metric))
-                .read(what.ends())
+                .read(CharacteristicLayout.ends(what))
                 .returning(kind.returns() && !what.readsSizes());
         // Sections and lines may each have a zero of their own, which is read again before the next.
         boolean sections =

@@ -14,6 +14,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Combination;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
@@ -36,7 +37,7 @@ public record Given(Requirement requirement) {
     static Layout layout(Characteristic characteristic, LayoutKind kind, String first, String second) {
         try {
             return new WrittenLayout(kind, LengthUnit.MILLIMETRE, first, second)
-                    .read(characteristic.ends())
+                    .read(CharacteristicLayout.ends(characteristic))
                     .returning(kind.returns() && !characteristic.readsSizes());
         } catch (LayoutRejected e) {
             throw new IllegalArgumentException(e);

@@ -10,6 +10,7 @@ import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
@@ -54,7 +55,14 @@ class JudgeableTest {
                 : what.limits().contains(LimitKind.MAXIMUM) ? Given.atMost("0.05") : Limit.none(LimitUnit.MILLIMETRE);
         for (LayoutKind kind : what.layouts()) {
             for (StatedAs as : what.statements()) {
-                Given asked = Given.of(what, limit, layout(what, kind, what.usualFirst(kind), what.usualSecond(kind)))
+                Given asked = Given.of(
+                                what,
+                                limit,
+                                layout(
+                                        what,
+                                        kind,
+                                        CharacteristicLayout.first(what, kind),
+                                        CharacteristicLayout.second(what, kind)))
                         .stated(as)
                         .on(basis(Zeroing.ONE_FOR_ALL, Reversal.NONE, null));
                 assertThat(obstacle(asked))

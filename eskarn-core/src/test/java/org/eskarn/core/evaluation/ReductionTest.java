@@ -11,6 +11,7 @@ import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Limit.Direction;
 import org.eskarn.core.requirement.LimitKind;
@@ -305,7 +306,11 @@ class ReductionTest {
         LimitKind kind = what == Characteristic.FUNCTIONAL_FIT ? LimitKind.ANSWER : LimitKind.NONE;
         Limit limit = new Limit(kind, null, null, null, LimitUnit.MILLIMETRE, "", null, "", null);
         for (LayoutKind layoutKind : what.layouts()) {
-            Layout layout = Given.layout(what, layoutKind, what.usualFirst(layoutKind), what.usualSecond(layoutKind));
+            Layout layout = Given.layout(
+                    what,
+                    layoutKind,
+                    CharacteristicLayout.first(what, layoutKind),
+                    CharacteristicLayout.second(what, layoutKind));
             double[] readings = new double[layout.size()];
             for (int i = 0; i < readings.length; i++) {
                 boolean pins = layoutKind == LayoutKind.PINS;

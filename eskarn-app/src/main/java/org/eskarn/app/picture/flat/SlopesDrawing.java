@@ -10,6 +10,7 @@ import org.eskarn.app.picture.engine.Xy;
 import org.eskarn.core.evaluation.SlopesReduction;
 import org.eskarn.core.evaluation.SlopesReduction.Slope;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 
 /**
  * Slopes from pairs, each as a line against the one it is compared with: an axis over its face in two planes with the
@@ -89,7 +90,7 @@ public final class SlopesDrawing {
             sketch.line(Sketch.HAIR, 1, end, new Xy(end.x(), below));
             sketch.dot("d-fill-ink", end, 3.6);
         }
-        List<String> ends = what.ends();
+        List<String> ends = CharacteristicLayout.ends(what);
         sketch.text("d-fill-quiet", new Xy(first.x(), below + 16), "middle", 12, 400, ends.get(0));
         sketch.text("d-fill-quiet", new Xy(second.x(), below + 16), "middle", 12, 400, ends.get(1));
         sketch.text(

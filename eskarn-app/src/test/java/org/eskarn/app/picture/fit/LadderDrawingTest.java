@@ -22,6 +22,7 @@ import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
@@ -108,7 +109,7 @@ class LadderDrawingTest {
                 FlickerRule.MIDDLE,
                 1,
                 new WrittenLayout(LayoutKind.PAIRS, LengthUnit.MILLIMETRE, "2", "")
-                        .read(Characteristic.FIT_OF_PAIR.ends())
+                        .read(CharacteristicLayout.ends(Characteristic.FIT_OF_PAIR))
                         .returning(false),
                 Basis.NONE);
         FitReduction fit = new FitReduction(
