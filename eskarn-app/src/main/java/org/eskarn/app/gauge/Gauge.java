@@ -127,9 +127,14 @@ public record Gauge(
             return Words.say("gauge.not-calibrated");
         }
         if (overdue(today)) {
-            return "overdue";
+            return Words.say("gauge.past-due");
         }
-        return nextDue.isAfter(today.plusDays(DUE_SOON_DAYS)) ? Words.say("gauge.in-service") : "due";
+        return dueSoon(today) ? Words.say("gauge.due") : Words.say("gauge.in-service");
+    }
+
+    /** Whether its next calibration is near. */
+    public boolean dueSoon(LocalDate today) {
+        return !nextDue.isAfter(today.plusDays(DUE_SOON_DAYS));
     }
 
     /** Whether it is used only with a reason and a name. */

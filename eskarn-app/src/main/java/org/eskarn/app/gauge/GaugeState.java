@@ -33,7 +33,8 @@ public record GaugeState(Optional<Calibration> calibration, String words) {
             return status.title();
         }
         return calibration
-                .map(last -> last.nextDue().isBefore(day) ? "overdue" : GaugeStatus.IN_SERVICE.title())
+                .map(last ->
+                        last.nextDue().isBefore(day) ? Words.say("gauge.past-due") : GaugeStatus.IN_SERVICE.title())
                 .orElse(Words.say("gauge.not-calibrated"));
     }
 }

@@ -128,6 +128,7 @@ class SignController {
         model.addAttribute("docket", docket);
         model.addAttribute("lines", docket.setUps().stream().map(Line::of).toList());
         model.addAttribute("outcome", Standing.of(outcome));
+        model.addAttribute("unproven", outcome == Outcome.NOT_PROVEN);
         model.addAttribute("remarkNeeded", outcome != Outcome.PASS && outcome != Outcome.RECORDED);
         model.addAttribute("seen", ledger.contentHash(docket));
         model.addAttribute("stage", stage);

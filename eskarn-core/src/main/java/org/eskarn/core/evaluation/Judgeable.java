@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.PlaceName;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.StationsUnfit;
@@ -98,9 +99,7 @@ public final class Judgeable {
     }
 
     private static String piece(Station station) {
-        String line = String.valueOf(station.line());
-        int colon = line.indexOf(':');
-        return colon > 0 ? line.substring(0, colon).strip() : "";
+        return PlaceName.of(String.valueOf(station.line())).group();
     }
 
     /** Tried on readings of a part that has every error. Pins are added as they are needed. */

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.gauge.Repeats;
 import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.PlaceName;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.Zeroing;
@@ -123,10 +124,9 @@ final class SingleReductions {
         Map<String, List<Double>> groups = new LinkedHashMap<>();
         for (int i = 0; i < readings.length; i++) {
             String name = sweep.readings().get(i).station().name();
-            int colon = name.indexOf(':');
-            if (colon > 0) {
-                groups.computeIfAbsent(name.substring(0, colon).strip(), unused -> new ArrayList<>())
-                        .add(readings[i]);
+            String group = PlaceName.of(name).group();
+            if (!group.isEmpty()) {
+                groups.computeIfAbsent(group, unused -> new ArrayList<>()).add(readings[i]);
             }
         }
         if (groups.size() < 2) {

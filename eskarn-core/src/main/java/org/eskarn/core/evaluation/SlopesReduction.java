@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.flat.Shares;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.PlaceName;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
@@ -87,13 +88,8 @@ public record SlopesReduction(
             double second = sign * (readings[2 * again + 1] - readings[2 * again]);
             Shares shares = Shares.of(reversal, first, second);
             String name = String.valueOf(sweep.layout().stations().get(2 * i).line());
-            int colon = name.indexOf(':');
             slopes.add(new Slope(
-                    name,
-                    colon > 0 ? name.substring(0, colon).strip() : "",
-                    shares.part(),
-                    factor * shares.part(),
-                    shares.fixture()));
+                    name, PlaceName.of(name).group(), shares.part(), factor * shares.part(), shares.fixture()));
         }
         return judged(requirement, dial, sweep, slopes, span, factor * reversal.spread());
     }
@@ -238,14 +234,10 @@ public record SlopesReduction(
         String first = slopes.get(0).piece();
         for (Slope slope : slopes) {
             if (!slope.piece().isEmpty() && !slope.piece().equals(first)) {
-                String plane =
-                        slope.name().substring(slope.name().indexOf(':') + 1).strip();
+                String plane = PlaceName.of(slope.name()).own();
                 slopes.stream()
                         .filter(other -> other.piece().equals(first)
-                                && other.name()
-                                        .substring(other.name().indexOf(':') + 1)
-                                        .strip()
-                                        .equals(plane))
+                                && PlaceName.of(other.name()).own().equals(plane))
                         .findFirst()
                         .ifPresent(other -> remarks.add(Note.of(
                                 "core.differs-from-by",

@@ -90,7 +90,7 @@ class EvidenceJobTest {
         page.locator("#aside select[name=cause]").selectOption("DIRT");
         page.locator("#aside [name=reason]").fill("");
         page.locator("#aside [name=reason]").press("Enter");
-        assertThat(page.locator("#aside-problem")).isVisible();
+        assertThat(page.locator("#aside-problem")).containsText("Enter what happened");
         page.locator("#aside [name=reason]").fill("oil film at 180°, wiped");
         page.locator("#aside [name=reason]").press("Enter");
         screen.shows("Zero");
