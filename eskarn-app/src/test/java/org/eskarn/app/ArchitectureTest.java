@@ -92,6 +92,10 @@ class ArchitectureTest {
             .should(beUsedInItsOwnPlaceOnly());
 
     @ArchTest
+    static final ArchRule aRowOfATableStaysInItsPlace =
+            classes().that().haveSimpleNameEndingWith("Row").should(beUsedInItsOwnPlaceOnly());
+
+    @ArchTest
     static final ArchRule nothingSharedChanges = noFields()
             .that()
             .areDeclaredInClassesThat()

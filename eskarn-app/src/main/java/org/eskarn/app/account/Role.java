@@ -35,4 +35,9 @@ public enum Role {
     public boolean keeps() {
         return this == KEEPER;
     }
+
+    /** Whether this role looks after the accounts. */
+    public boolean stewards() {
+        return this == STEWARD;
+    }
 }

@@ -16,12 +16,12 @@ record GaugeDue(Gauge gauge, List<Integer> neededFor) {
         return new GaugeDue(
                 gauge,
                 dockets.stream()
-                        .filter(docket -> !docket.row().due().isBefore(gauge.nextDue()))
+                        .filter(docket -> !docket.due().isBefore(gauge.nextDue()))
                         .filter(docket -> docket.setUps().stream()
                                 .anyMatch(setUp -> !setUp.settled()
                                         && setUp.sweep().gauge().id() == gauge.id()))
-                        .sorted(Comparator.comparing(docket -> docket.row().due()))
-                        .map(docket -> docket.row().number())
+                        .sorted(Comparator.comparing(docket -> docket.due()))
+                        .map(docket -> docket.number())
                         .toList());
     }
 }

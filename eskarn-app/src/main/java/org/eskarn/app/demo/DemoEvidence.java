@@ -96,9 +96,9 @@ class DemoEvidence {
         evidence.decide(
                 shaft,
                 1,
-                first.attempt().row().id(),
+                first.attempt().id(),
                 "The first was read over a burr at 180°, since stoned off; both looked at it again.",
-                first.row().version(),
+                first.version(),
                 wenna.id());
         inspector.accept(shaft, 1, tobin.id());
 
@@ -107,17 +107,17 @@ class DemoEvidence {
         evidence.setAside(
                 shaft,
                 2,
-                second.sweep().row().id(),
+                second.sweep().id(),
                 Optional.of(SetAsideCause.MOVED),
                 "The stand was knocked at station 4.",
-                second.row().version(),
+                second.version(),
                 mara.id());
         inspector.sweepOn(shaft, 2, "0 -2 -4.5 -7 -8 -6.5 -4 -1.5 +0.5", mara.id());
         inspector.prove(shaft, 2, mara.id());
         inspector.accept(shaft, 2, mara.id());
 
         inspector.prepare(shaft, 3, mara.id());
-        evidence.turnSign(shaft, 3, "", find(shaft, 3).row().version(), mara.id());
+        evidence.turnSign(shaft, 3, "", find(shaft, 3).version(), mara.id());
         inspector.sweepOn(shaft, 3, "0 -3 -7 -9.5 -10.5 -9 -5.5 -2 -0.5", mara.id());
         inspector.prove(shaft, 3, mara.id());
         inspector.accept(shaft, 3, mara.id());

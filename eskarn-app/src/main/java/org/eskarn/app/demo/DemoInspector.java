@@ -123,7 +123,7 @@ class DemoInspector {
 
     private void read(int number, int position, String figures, long by) throws DocketConflict {
         List<String> typed = Arrays.asList(figures.split(" ", -1));
-        long sweep = find(number, position).sweep().row().id();
+        long sweep = find(number, position).sweep().id();
         for (int i = 0; i < typed.size(); i++) {
             try {
                 readings.take(
@@ -137,9 +137,9 @@ class DemoInspector {
     /** Puts a reading right. */
     void correct(int number, int position, int place, String typed, String reason, long by) throws DocketConflict {
         SetUp setUp = find(number, position);
-        TypedReading reading = TypedReading.ofKeypad(setUp.sweep().row().id(), place, typed, "demo-again-" + place);
+        TypedReading reading = TypedReading.ofKeypad(setUp.sweep().id(), place, typed, "demo-again-" + place);
         try {
-            readings.correct(number, position, reading, reason, setUp.row().version(), by);
+            readings.correct(number, position, reading, reason, setUp.version(), by);
         } catch (EntryRejected e) {
             throw new IllegalArgumentException("the demo types " + typed, e);
         }
@@ -195,7 +195,7 @@ class DemoInspector {
     }
 
     private int version(int number, int position) {
-        return find(number, position).row().version();
+        return find(number, position).version();
     }
 
     private SetUp find(int number, int position) {

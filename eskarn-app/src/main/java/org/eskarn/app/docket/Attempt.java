@@ -19,6 +19,36 @@ import org.eskarn.core.verdict.Verdict.Because;
  */
 public record Attempt(AttemptRow row, List<SweepRecord> sweeps, Judgement judgement) {
 
+    public long id() {
+        return row.id();
+    }
+
+    /** From 1, in its set-up. */
+    public int number() {
+        return row.number();
+    }
+
+    public AttemptKind kind() {
+        return row.kind();
+    }
+
+    /** What was done to the part before an attempt after correction; else empty. */
+    public String correction() {
+        return row.correction();
+    }
+
+    public long begunBy() {
+        return row.begunBy();
+    }
+
+    public String begunByName() {
+        return row.begunByName();
+    }
+
+    public Instant begunAt() {
+        return row.begunAt();
+    }
+
     public Verdict verdict() {
         return judgement.verdict();
     }

@@ -1,5 +1,7 @@
 package org.eskarn.app.docket;
 
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -10,6 +12,7 @@ import org.eskarn.app.page.Words;
 import org.eskarn.app.part.Part;
 import org.eskarn.core.requirement.SuggestedOrder;
 import org.eskarn.core.verdict.Outcome;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The inspection of one piece, whole.
@@ -17,6 +20,66 @@ import org.eskarn.core.verdict.Outcome;
  * @param setUps one for each requirement, in the order of the drawing
  */
 public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
+
+    public long id() {
+        return row.id();
+    }
+
+    /** By which people call it. */
+    public int number() {
+        return row.number();
+    }
+
+    public String serial() {
+        return row.serial();
+    }
+
+    /** Which of the pieces it is, from 1. */
+    public int piece() {
+        return row.piece();
+    }
+
+    public int pieces() {
+        return row.pieces();
+    }
+
+    public String purpose() {
+        return row.purpose();
+    }
+
+    public String askedBy() {
+        return row.askedBy();
+    }
+
+    public LocalDate due() {
+        return row.due();
+    }
+
+    public boolean signed() {
+        return row.signed();
+    }
+
+    public Instant openedAt() {
+        return row.openedAt();
+    }
+
+    /** The gauge that is inspected; null for a part. */
+    public @Nullable Long gaugeId() {
+        return row.gaugeId();
+    }
+
+    public long openedBy() {
+        return row.openedBy();
+    }
+
+    public String openedByName() {
+        return row.openedByName();
+    }
+
+    /** Whether the limits for parts in service count, where the drawing has such. */
+    public boolean inService() {
+        return row.inService();
+    }
 
     /** The set-up at a position of the drawing, from 1. */
     public Optional<SetUp> at(int position) {

@@ -27,7 +27,7 @@ public interface DocketMapper {
             @Param("most") int most);
 
     /** The latest size maps with readings. */
-    List<SizeMapRow> sizeMaps(int most);
+    List<SizeMapEntry> sizeMaps(int most);
 
     /** The latest dockets of one revision of a part. */
     List<DocketRow> ofPart(@Param("partId") long partId, @Param("most") int most);
@@ -40,15 +40,15 @@ public interface DocketMapper {
 
     List<SweepRow> sweeps(@Param("setUpIds") Collection<Long> setUpIds);
 
-    List<ReadingRow> readings(@Param("setUpIds") Collection<Long> setUpIds);
+    List<TakenReading> readings(@Param("setUpIds") Collection<Long> setUpIds);
 
-    List<ExtraStationRow> extraStations(@Param("setUpIds") Collection<Long> setUpIds);
+    List<ExtraStation> extraStations(@Param("setUpIds") Collection<Long> setUpIds);
 
-    List<StepDoneRow> stepsDone(@Param("setUpIds") Collection<Long> setUpIds);
+    List<StepDone> stepsDone(@Param("setUpIds") Collection<Long> setUpIds);
 
-    List<PreparationDoneRow> preparationsDone(@Param("setUpIds") Collection<Long> setUpIds);
+    List<PreparationDone> preparationsDone(@Param("setUpIds") Collection<Long> setUpIds);
 
-    List<LeftOutRow> leftOut(@Param("setUpIds") Collection<Long> setUpIds);
+    List<LeftOut> leftOut(@Param("setUpIds") Collection<Long> setUpIds);
 
     int highestNumber();
 
@@ -109,7 +109,7 @@ public interface DocketMapper {
 
     int cancelSweep(@Param("sweepId") long sweepId, @Param("by") long by, @Param("at") Instant at);
 
-    List<SetAsideRow> setAside(@Param("setUpIds") Collection<Long> setUpIds);
+    List<SetAside> setAside(@Param("setUpIds") Collection<Long> setUpIds);
 
     void insertSetAside(
             @Param("sweepId") long sweepId,
@@ -120,7 +120,7 @@ public interface DocketMapper {
 
     int countAgain(@Param("id") long id, @Param("by") long by, @Param("at") Instant at);
 
-    List<SignRow> signs(@Param("setUpIds") Collection<Long> setUpIds);
+    List<ChosenSign> signs(@Param("setUpIds") Collection<Long> setUpIds);
 
     void insertSign(
             @Param("sweepId") long sweepId,
@@ -131,7 +131,7 @@ public interface DocketMapper {
 
     int seeUnit(@Param("sweepId") long sweepId, @Param("by") long by, @Param("at") Instant at);
 
-    List<DecisionRow> decisions(@Param("setUpIds") Collection<Long> setUpIds);
+    List<Decision> decisions(@Param("setUpIds") Collection<Long> setUpIds);
 
     void insertDecision(
             @Param("setUpId") long setUpId,
@@ -215,9 +215,9 @@ public interface DocketMapper {
             @Param("reason") @Nullable String reason,
             @Param("overrideBy") @Nullable Long overrideBy);
 
-    List<ZeroRow> zeros(@Param("setUpIds") Collection<Long> setUpIds);
+    List<MasterZero> zeros(@Param("setUpIds") Collection<Long> setUpIds);
 
-    void insertZero(@Param("row") ZeroRow row, @Param("by") long by);
+    void insertZero(@Param("row") MasterZero row, @Param("by") long by);
 
     void deleteZero(@Param("sweepId") long sweepId, @Param("gaugeNumber") int gaugeNumber);
 
@@ -227,13 +227,13 @@ public interface DocketMapper {
             @Param("recheck") String recheck,
             @Param("micrometres") BigDecimal micrometres);
 
-    List<RemedyRow> remedies(@Param("setUpIds") Collection<Long> setUpIds);
+    List<ChosenRemedy> remedies(@Param("setUpIds") Collection<Long> setUpIds);
 
-    void insertRemedy(@Param("row") RemedyRow row, @Param("by") long by);
+    void insertRemedy(@Param("row") ChosenRemedy row, @Param("by") long by);
 
-    List<TruingStepRow> truingSteps(@Param("setUpIds") Collection<Long> setUpIds);
+    List<TruingStepDone> truingSteps(@Param("setUpIds") Collection<Long> setUpIds);
 
-    void insertTruingStep(@Param("row") TruingStepRow row, @Param("by") long by);
+    void insertTruingStep(@Param("row") TruingStepDone row, @Param("by") long by);
 
     List<DocketRow> byIds(@Param("ids") Collection<Long> ids);
 }

@@ -164,7 +164,7 @@ public class DocketService {
     public Docket lock(int number, long by) throws DocketConflict {
         Docket docket =
                 find(number).orElseThrow(() -> new DocketConflict(Words.say("docket.there-is-no-docket", number)));
-        if (dockets.touchAll(docket.row().id(), by, clock.instant()) == 0) {
+        if (dockets.touchAll(docket.id(), by, clock.instant()) == 0) {
             throw new DocketConflict(Words.say("docket.docket-is-signed-already-nothing-was-changed", number));
         }
         return find(number).orElseThrow();
@@ -173,8 +173,8 @@ public class DocketService {
     /** Only after {@link #lock}, in the same transaction. */
     @Transactional
     public void close(Docket docket) {
-        if (dockets.markSigned(docket.row().id()) == 0) {
-            throw new IllegalStateException("docket " + docket.row().number() + " was signed while it was locked");
+        if (dockets.markSigned(docket.id()) == 0) {
+            throw new IllegalStateException("docket " + docket.number() + " was signed while it was locked");
         }
     }
 
@@ -244,16 +244,16 @@ public class DocketService {
                 gauges.repeatabilities(),
                 dockets.attempts(ids).stream().collect(groupingBy(AttemptRow::setUpId)),
                 dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
-                dockets.readings(ids).stream().collect(groupingBy(ReadingRow::sweepId)),
-                dockets.zeros(ids).stream().collect(groupingBy(ZeroRow::sweepId)),
-                dockets.setAside(ids).stream().collect(toMap(SetAsideRow::sweepId, row -> row)),
-                dockets.signs(ids).stream().collect(groupingBy(SignRow::sweepId)),
-                dockets.extraStations(ids).stream().collect(groupingBy(ExtraStationRow::sweepId)),
-                dockets.stepsDone(ids).stream().collect(groupingBy(StepDoneRow::setUpId)),
-                dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDoneRow::setUpId)),
-                dockets.leftOut(ids).stream().collect(groupingBy(LeftOutRow::setUpId)),
-                dockets.decisions(ids).stream().collect(groupingBy(DecisionRow::setUpId)),
-                dockets.remedies(ids).stream().collect(groupingBy(RemedyRow::setUpId)),
-                dockets.truingSteps(ids).stream().collect(groupingBy(TruingStepRow::setUpId)));
+                dockets.readings(ids).stream().collect(groupingBy(TakenReading::sweepId)),
+                dockets.zeros(ids).stream().collect(groupingBy(MasterZero::sweepId)),
+                dockets.setAside(ids).stream().collect(toMap(SetAside::sweepId, row -> row)),
+                dockets.signs(ids).stream().collect(groupingBy(ChosenSign::sweepId)),
+                dockets.extraStations(ids).stream().collect(groupingBy(ExtraStation::sweepId)),
+                dockets.stepsDone(ids).stream().collect(groupingBy(StepDone::setUpId)),
+                dockets.preparationsDone(ids).stream().collect(groupingBy(PreparationDone::setUpId)),
+                dockets.leftOut(ids).stream().collect(groupingBy(LeftOut::setUpId)),
+                dockets.decisions(ids).stream().collect(groupingBy(Decision::setUpId)),
+                dockets.remedies(ids).stream().collect(groupingBy(ChosenRemedy::setUpId)),
+                dockets.truingSteps(ids).stream().collect(groupingBy(TruingStepDone::setUpId)));
     }
 }

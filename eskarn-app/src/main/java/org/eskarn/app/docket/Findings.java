@@ -22,14 +22,14 @@ public record Findings(
         List<Attempt> inspections,
         Attempt shown,
         Optional<IndependentResults> inspectors,
-        Optional<DecisionRow> decision,
-        Optional<DecisionRow> recorded) {
+        Optional<Decision> decision,
+        Optional<Decision> recorded) {
 
-    static Findings of(List<Attempt> attempts, List<DecisionRow> decisions) {
+    static Findings of(List<Attempt> attempts, List<Decision> decisions) {
         List<Attempt> inspections = inspections(attempts);
         Attempt last = inspections.get(inspections.size() - 1);
-        Optional<DecisionRow> recorded = decisions.stream()
-                .filter(row -> row.lastAttemptId() == last.row().id())
+        Optional<Decision> recorded = decisions.stream()
+                .filter(row -> row.lastAttemptId() == last.id())
                 .reduce((earlier, later) -> later);
         List<Attempt> whole = inspections.stream().filter(Attempt::whole).toList();
         if (whole.size() < 2 || !last.whole()) {
@@ -37,10 +37,10 @@ public record Findings(
         }
         IndependentResults results =
                 IndependentResults.of(whole.stream().map(Attempt::verdict).toList());
-        Optional<DecisionRow> decision =
+        Optional<Decision> decision =
                 recorded.filter(row -> results.verdict().because() == Because.INSPECTORS_DISAGREE);
         Optional<Attempt> decided = decision.flatMap(row -> whole.stream()
-                .filter(each -> each.row().id() == row.standingAttemptId())
+                .filter(each -> each.id() == row.standingAttemptId())
                 .findFirst());
         return new Findings(
                 decided.map(Attempt::verdict).orElse(results.verdict()),
@@ -55,7 +55,7 @@ public record Findings(
     private static List<Attempt> inspections(List<Attempt> attempts) {
         List<Attempt> inspections = new ArrayList<>();
         for (Attempt attempt : attempts) {
-            switch (attempt.row().kind()) {
+            switch (attempt.kind()) {
                 case AS_FOUND, CORRECTED -> inspections.clear();
                 case AGAIN -> {
                     if (!inspections.isEmpty()) {

@@ -11,10 +11,10 @@ final class Readers {
     private Readers() {}
 
     /** @param stations how many the layout has; what is read after them is the return */
-    static List<Reader> of(List<ReadingRow> readings, int stations) {
+    static List<Reader> of(List<TakenReading> readings, int stations) {
         Map<Long, List<Integer>> places = new LinkedHashMap<>();
         Map<Long, String> names = new LinkedHashMap<>();
-        for (ReadingRow reading : readings) {
+        for (TakenReading reading : readings) {
             places.computeIfAbsent(reading.takenBy(), unused -> new ArrayList<>())
                     .add(reading.place());
             names.put(reading.takenBy(), reading.takenByName());

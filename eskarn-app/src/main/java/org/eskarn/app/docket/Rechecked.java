@@ -14,17 +14,17 @@ import org.eskarn.core.verdict.Verdict.Because;
  * @param recheck empty until the attempt after it has a figure, and where nothing was predicted
  */
 public record Rechecked(
-        RemedyRow remedy, boolean replaced, Optional<Attempt> after, Optional<Recheck> recheck, boolean reversed) {
+        ChosenRemedy remedy, boolean replaced, Optional<Attempt> after, Optional<Recheck> recheck, boolean reversed) {
 
-    static Rechecked of(RemedyRow remedy, List<RemedyRow> remedies, List<Attempt> attempts) {
+    static Rechecked of(ChosenRemedy remedy, List<ChosenRemedy> remedies, List<Attempt> attempts) {
         boolean replaced = remedies.stream()
                 .anyMatch(other -> other.id() > remedy.id() && other.attemptId() == remedy.attemptId());
         if (replaced) {
             return new Rechecked(remedy, true, Optional.empty(), Optional.empty(), false);
         }
         Optional<Attempt> after = attempts.stream()
-                .filter(attempt -> attempt.row().id() > remedy.attemptId())
-                .filter(attempt -> attempt.row().kind() == AttemptKind.CORRECTED)
+                .filter(attempt -> attempt.id() > remedy.attemptId())
+                .filter(attempt -> attempt.kind() == AttemptKind.CORRECTED)
                 .findFirst();
         Optional<Recheck> recheck = after.filter(attempt -> attempt.verdict().because() == null
                         || attempt.verdict().because() == Because.WITHIN_UNCERTAINTY)
@@ -39,9 +39,9 @@ public record Rechecked(
 
     /** Unless the sign was turned between the attempt that was corrected and the recheck. */
     private static boolean reversed(
-            RemedyRow remedy, Recheck recheck, List<Attempt> attempts, Optional<Attempt> after) {
+            ChosenRemedy remedy, Recheck recheck, List<Attempt> attempts, Optional<Attempt> after) {
         Optional<Attempt> before = attempts.stream()
-                .filter(attempt -> attempt.row().id() == remedy.attemptId())
+                .filter(attempt -> attempt.id() == remedy.attemptId())
                 .findFirst();
         Double found = before.map(attempt -> attempt.verdict().value()).orElse(null);
         boolean turned = before.map(attempt -> attempt.last().outwards())
@@ -49,7 +49,7 @@ public record Rechecked(
         return found != null && !turned && recheck.reversed(found);
     }
 
-    private static Optional<Recheck> compared(RemedyRow remedy, Attempt after) {
+    private static Optional<Recheck> compared(ChosenRemedy remedy, Attempt after) {
         BigDecimal predicted = remedy.predictedMicrometres();
         Double found = after.verdict().value();
         if (predicted == null || found == null) {

@@ -1,23 +1,29 @@
 package org.eskarn.app.docket;
 
+import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.remedy.RemedyChoice;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.evaluation.Judgement;
+import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.ZeroRule;
+import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The work on one requirement of a docket: what is asked, what has been done, and every sweep taken.
@@ -37,11 +43,72 @@ public record SetUp(
         List<Attempt> attempts,
         Findings findings,
         Optional<Judgement> asFound,
-        List<StepDoneRow> stepsDone,
-        List<PreparationDoneRow> preparationsDone,
-        List<LeftOutRow> leftOut,
-        List<RemedyRow> remedies,
-        List<TruingStepRow> truingSteps) {
+        List<StepDone> stepsDone,
+        List<PreparationDone> preparationsDone,
+        List<LeftOut> leftOut,
+        List<ChosenRemedy> remedies,
+        List<TruingStepDone> truingSteps) {
+
+    public long id() {
+        return row.id();
+    }
+
+    /** Raised at every change, so that a page can tell whether it is still the newest. */
+    public int version() {
+        return row.version();
+    }
+
+    /** What is taken off readings of a gauge: a micrometer has neither lever nor arm. */
+    public Corrections corrections(Gauge gauge) {
+        return row.corrections(gauge);
+    }
+
+    /** What was said to be taken off the readings. */
+    public Corrections corrections() {
+        return row.corrections();
+    }
+
+    /** Of the holder; null where none was typed. */
+    public @Nullable BigDecimal sag() {
+        return row.sag();
+    }
+
+    public @Nullable LengthUnit sagUnit() {
+        return row.sagUnit();
+    }
+
+    /** Angle of the lever to the surface in degrees, as typed; null where none was. */
+    public @Nullable BigDecimal lever() {
+        return row.lever();
+    }
+
+    /** Why, where readings stood already when sag or angle was said; null where none did. */
+    public @Nullable String correctionsReason() {
+        return row.correctionsReason();
+    }
+
+    public @Nullable Long correctionsBy() {
+        return row.correctionsBy();
+    }
+
+    /** Who said last what is taken off; null where nobody did. */
+    public @Nullable String correctionsByName() {
+        return row.correctionsByName();
+    }
+
+    public @Nullable Instant correctionsAt() {
+        return row.correctionsAt();
+    }
+
+    /** Of the virtual part, where the simulated indicator stands in for a gauge; else null. */
+    public @Nullable Long simulatedSeed() {
+        return row.simulatedSeed();
+    }
+
+    /** Of the simulated indicator, in divisions. */
+    public BigDecimal bezel() {
+        return row.bezel();
+    }
 
     /** The same with the figures of another attempt shown, as they were signed before verdicts stood beside each other. */
     public SetUp showing(Attempt shown) {
@@ -73,9 +140,9 @@ public record SetUp(
     }
 
     /** The steps of truing made since the last attempt was measured. */
-    public List<TruingStepRow> stepsOfAttempt() {
+    public List<TruingStepDone> stepsOfAttempt() {
         return truingSteps.stream()
-                .filter(step -> step.attemptId() == attempt().row().id())
+                .filter(step -> step.attemptId() == attempt().id())
                 .toList();
     }
 
@@ -135,16 +202,14 @@ public record SetUp(
     }
 
     /** Why and by whom the whole requirement is left out, if it is. */
-    public Optional<LeftOutRow> wholeLeftOut() {
+    public Optional<LeftOut> wholeLeftOut() {
         return leftOut.stream().filter(row -> row.step() == null).findFirst();
     }
 
-    public Optional<LeftOutRow> leftOut(Step step) {
+    public Optional<LeftOut> leftOut(Step step) {
         return leftOut.stream()
                 .filter(row -> row.step() == step)
-                .filter(row -> !step.ofSweep()
-                        || (row.sweepId() != null
-                                && row.sweepId() == sweep().row().id()))
+                .filter(row -> !step.ofSweep() || (row.sweepId() != null && row.sweepId() == sweep().id()))
                 .findFirst();
     }
 
@@ -161,7 +226,7 @@ public record SetUp(
         return tick(preparation.id()).isPresent();
     }
 
-    public Optional<PreparationDoneRow> tick(long preparationId) {
+    public Optional<PreparationDone> tick(long preparationId) {
         return preparationsDone.stream()
                 .filter(done -> done.preparationId() == preparationId)
                 .findFirst();
@@ -191,12 +256,10 @@ public record SetUp(
     }
 
     /** The standing confirmation of a step, for a step of the sweep that of the last sweep. */
-    public Optional<StepDoneRow> confirmation(Step step) {
+    public Optional<StepDone> confirmation(Step step) {
         return stepsDone.stream()
                 .filter(done -> done.step() == step)
-                .filter(done -> !step.ofSweep()
-                        || (done.sweepId() != null
-                                && done.sweepId() == sweep().row().id()))
+                .filter(done -> !step.ofSweep() || (done.sweepId() != null && done.sweepId() == sweep().id()))
                 .findFirst();
     }
 
@@ -226,7 +289,7 @@ public record SetUp(
     /** Whether a correction was decided on or logged since the last one that was measured. */
     public boolean corrected() {
         Set<Long> present = new HashSet<>();
-        findings.inspections().forEach(attempt -> present.add(attempt.row().id()));
+        findings.inspections().forEach(attempt -> present.add(attempt.id()));
         return remedies.stream()
                         .anyMatch(remedy -> present.contains(remedy.attemptId()) && remedy.kind() != RemedyKind.LEAVE)
                 || truingSteps.stream().anyMatch(step -> present.contains(step.attemptId()));
@@ -235,7 +298,7 @@ public record SetUp(
     /** Whether gauge, zero or proof of what the verdict rests on was left out, so that it cannot pass as proven. */
     public boolean restsOnLeftOut() {
         Set<Long> counted = new HashSet<>();
-        findings.shown().counted().forEach(sweep -> counted.add(sweep.row().id()));
+        findings.shown().counted().forEach(sweep -> counted.add(sweep.id()));
         return masterless()
                 || leftOut.stream()
                         .anyMatch(row -> row.step() == Step.GAUGE
@@ -255,7 +318,7 @@ public record SetUp(
 
     /** Whether bare numbers are read in another system of units than the drawing's, and nobody has seen that yet. */
     public boolean unitUnseen() {
-        return sweep().row().unitSeenAt() == null && otherSystem();
+        return sweep().unitSeenAt() == null && otherSystem();
     }
 
     /** Whether a gauge reads in another system of units than the drawing's. */

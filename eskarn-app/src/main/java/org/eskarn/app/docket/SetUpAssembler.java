@@ -25,17 +25,17 @@ record SetUpAssembler(
         Map<Long, Double> repeatability,
         Map<Long, List<AttemptRow>> attempts,
         Map<Long, List<SweepRow>> sweeps,
-        Map<Long, List<ReadingRow>> readings,
-        Map<Long, List<ZeroRow>> zeros,
-        Map<Long, SetAsideRow> setAside,
-        Map<Long, List<SignRow>> signs,
-        Map<Long, List<ExtraStationRow>> extraStations,
-        Map<Long, List<StepDoneRow>> stepsDone,
-        Map<Long, List<PreparationDoneRow>> preparationsDone,
-        Map<Long, List<LeftOutRow>> leftOut,
-        Map<Long, List<DecisionRow>> decisions,
-        Map<Long, List<RemedyRow>> remedies,
-        Map<Long, List<TruingStepRow>> truingSteps) {
+        Map<Long, List<TakenReading>> readings,
+        Map<Long, List<MasterZero>> zeros,
+        Map<Long, SetAside> setAside,
+        Map<Long, List<ChosenSign>> signs,
+        Map<Long, List<ExtraStation>> extraStations,
+        Map<Long, List<StepDone>> stepsDone,
+        Map<Long, List<PreparationDone>> preparationsDone,
+        Map<Long, List<LeftOut>> leftOut,
+        Map<Long, List<Decision>> decisions,
+        Map<Long, List<ChosenRemedy>> remedies,
+        Map<Long, List<TruingStepDone>> truingSteps) {
 
     /** The set-ups of one docket, in the order of the drawing. */
     List<SetUp> setUps(List<SetUpRow> rows, List<PartRequirement> requirements) {
@@ -113,7 +113,7 @@ record SetUpAssembler(
     private Optional<Judgement> asFound(PartRequirement requirement, List<Attempt> attempts) {
         List<SweepRecord> first = new ArrayList<>();
         for (Attempt attempt : attempts) {
-            if (attempt.row().kind() != AttemptKind.AS_FOUND && attempt.row().kind() != AttemptKind.AGAIN) {
+            if (attempt.kind() != AttemptKind.AS_FOUND && attempt.kind() != AttemptKind.AGAIN) {
                 break;
             }
             for (SweepRecord sweep : attempt.sweeps()) {
@@ -136,7 +136,7 @@ record SetUpAssembler(
                         second(sweep, requirement),
                         readings.getOrDefault(sweep.id(), List.of()),
                         extraStations.getOrDefault(sweep.id(), List.of()).stream()
-                                .map(ExtraStationRow::place)
+                                .map(ExtraStation::place)
                                 .toList(),
                         zeros.getOrDefault(sweep.id(), List.of()),
                         setAside.get(sweep.id()),

@@ -67,7 +67,11 @@ public class SetUpLock {
         return new DocketConflict(Words.say("docket.there-is-no-such-requirement-in-docket", number));
     }
 
-    public DocketConflict changedMeanwhile(SetUpRow row) {
+    public DocketConflict changedMeanwhile(SetUp setUp) {
+        return changedMeanwhile(setUp.row());
+    }
+
+    private DocketConflict changedMeanwhile(SetUpRow row) {
         return new DocketConflict(
                 Words.say("docket.changed-this-at-so-nothing-was-written", row.changedByName(), time(row.changedAt())));
     }
@@ -93,7 +97,7 @@ public class SetUpLock {
      * @throws DocketConflict if this person did
      */
     public void requireOwnEyes(SetUp setUp, long by) throws DocketConflict {
-        if (setUp.attempt().row().kind() == AttemptKind.SECOND_INSPECTOR && setUp.measuredBefore(by)) {
+        if (setUp.attempt().kind() == AttemptKind.SECOND_INSPECTOR && setUp.measuredBefore(by)) {
             throw new DocketConflict(Words.say("docket.you-took-readings-of-this-before-the"));
         }
     }

@@ -58,13 +58,13 @@ public class SizeMapService {
     /** Requirements that were read on two pieces or more, as batches; the key names part and requirement. */
     @Transactional(readOnly = true)
     public List<Listed> batches() {
-        Map<String, List<SizeMapRow>> byRequirement = mapper.sizeMaps(MOST).stream()
+        Map<String, List<SizeMapEntry>> byRequirement = mapper.sizeMaps(MOST).stream()
                 .collect(Collectors.groupingBy(
                         row -> row.partId() + "/" + row.position(), LinkedHashMap::new, Collectors.toList()));
         return byRequirement.entrySet().stream()
                 .filter(batch -> batch.getValue().size() > 1)
                 .map(batch -> {
-                    SizeMapRow first = batch.getValue().get(0);
+                    SizeMapEntry first = batch.getValue().get(0);
                     return new Listed(
                             batch.getKey(),
                             Words.say(
@@ -88,7 +88,7 @@ public class SizeMapService {
         int position = Integer.parseInt(key.substring(slash + 1));
         List<Docket> batch = dockets.whole(mapper.ofPart(Long.parseLong(key.substring(0, slash)), MOST));
         return batch.stream()
-                .sorted(Comparator.comparing(docket -> docket.row().number()))
+                .sorted(Comparator.comparing(docket -> docket.number()))
                 .flatMap(docket -> docket.at(position).flatMap(SizeMapService::map).stream()
                         .map(map -> serial(docket) + " " + plain(map.map().smallest(), unit) + " "
                                 + plain(map.map().largest(), unit)))
@@ -97,7 +97,7 @@ public class SizeMapService {
 
     /** A serial is one word here, for sizes follow it. */
     private static String serial(Docket docket) {
-        return docket.row().serial().replaceAll("\\s+", "-");
+        return docket.serial().replaceAll("\\s+", "-");
     }
 
     private static Optional<SizeReduction> map(SetUp setUp) {
@@ -106,11 +106,11 @@ public class SizeMapService {
                 : Optional.empty();
     }
 
-    private static boolean hole(SizeMapRow row) {
+    private static boolean hole(SizeMapEntry row) {
         return row.characteristic().equals(Characteristic.BORE_SIZE.name());
     }
 
-    private static LengthUnit unit(SizeMapRow row) {
+    private static LengthUnit unit(SizeMapEntry row) {
         return row.metric() ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
     }
 

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket;
 
+import java.util.Locale;
 import org.eskarn.app.page.Words;
 
 /** The order of work. */
@@ -42,5 +43,15 @@ public enum Step {
     /** Whether the step may be left out, with a reason; without the others there is no verdict. */
     public boolean canBeLeftOut() {
         return this == GAUGE || this == PREPARE || this == ZERO || this == PROVE;
+    }
+
+    /** As addresses and files of its page name it. */
+    public String path() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Whether readings are typed in it. */
+    public boolean reads() {
+        return this == SWEEP;
     }
 }

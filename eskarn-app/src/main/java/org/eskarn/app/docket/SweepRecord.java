@@ -37,25 +37,73 @@ public record SweepRecord(
         SweepRow row,
         Gauge gauge,
         @Nullable Gauge secondGauge,
-        List<ReadingRow> readings,
-        List<ReadingRow> replaced,
+        List<TakenReading> readings,
+        List<TakenReading> replaced,
         Assessment assessment,
-        List<ZeroRow> zeros,
-        @Nullable SetAsideRow setAside,
-        List<SignRow> signs) {
+        List<MasterZero> zeros,
+        @Nullable SetAside setAside,
+        List<ChosenSign> signs) {
 
     private static final double ROUNDING = 1e-9;
+
+    public long id() {
+        return row.id();
+    }
+
+    /** From 1, in its set-up. */
+    public int number() {
+        return row.number();
+    }
+
+    public long begunBy() {
+        return row.begunBy();
+    }
+
+    /** Who began it, which need not be who read it. */
+    public String begunByName() {
+        return row.begunByName();
+    }
+
+    public Instant begunAt() {
+        return row.begunAt();
+    }
+
+    /** Why a gauge that is overdue, in question or withdrawn was used; null where none was. */
+    public @Nullable String overrideReason() {
+        return row.overrideReason();
+    }
+
+    public @Nullable Long overrideBy() {
+        return row.overrideBy();
+    }
+
+    public @Nullable String overrideByName() {
+        return row.overrideByName();
+    }
+
+    /** Who saw that bare numbers are in the other system of units than the drawing; null if nobody did. */
+    public @Nullable Long unitSeenBy() {
+        return row.unitSeenBy();
+    }
+
+    public @Nullable String unitSeenByName() {
+        return row.unitSeenByName();
+    }
+
+    public @Nullable Instant unitSeenAt() {
+        return row.unitSeenAt();
+    }
 
     /** What was stored of one sweep. */
     record Stored(
             SweepRow row,
             Gauge gauge,
             @Nullable Gauge secondGauge,
-            List<ReadingRow> readings,
+            List<TakenReading> readings,
             List<String> extraPlaces,
-            List<ZeroRow> zeros,
-            @Nullable SetAsideRow setAside,
-            List<SignRow> signs) {
+            List<MasterZero> zeros,
+            @Nullable SetAside setAside,
+            List<ChosenSign> signs) {
 
         private Gauge gaugeAt(int place) {
             return secondGauge != null && place % 2 == 0 ? secondGauge : gauge;
@@ -84,9 +132,9 @@ public record SweepRecord(
 
     static SweepRecord of(Stored stored, PartRequirement requirement, Corrections corrections) {
         Layout layout = requirement.terms().layout().extended(hunted(stored.extraPlaces(), requirement));
-        List<ReadingRow> readings =
-                stored.readings().stream().filter(ReadingRow::standing).toList();
-        List<ReadingRow> replaced = stored.readings().stream()
+        List<TakenReading> readings =
+                stored.readings().stream().filter(TakenReading::standing).toList();
+        List<TakenReading> replaced = stored.readings().stream()
                 .filter(reading -> !reading.standing())
                 .toList();
         List<Station> stations = layout.stations();
@@ -140,13 +188,13 @@ public record SweepRecord(
         return new Reading(station, entry.middle(graduation).micrometres(), band / 2);
     }
 
-    private static double micrometres(ReadingRow reading, Gauge gauge) {
+    private static double micrometres(TakenReading reading, Gauge gauge) {
         return reading.unit() == ReadingUnit.ANSWER
                 ? reading.number().doubleValue()
                 : reading.entry().middle(gauge.dial().graduation()).micrometres();
     }
 
-    private static boolean held(List<ZeroRow> zeros, Assessment assessment) {
+    private static boolean held(List<MasterZero> zeros, Assessment assessment) {
         return zeros.stream().allMatch(zero -> {
             Double drift = zero.drift();
             return drift == null || Math.abs(drift) <= assessment.allowedReturn() + ROUNDING;
@@ -196,18 +244,18 @@ public record SweepRecord(
     }
 
     /** What stood at a place before, the oldest first. */
-    public List<ReadingRow> replacedAt(int place) {
+    public List<TakenReading> replacedAt(int place) {
         return replaced.stream().filter(reading -> reading.place() == place).toList();
     }
 
     /** All that was ever typed in it, in the order taken. */
-    public List<ReadingRow> allReadings() {
+    public List<TakenReading> allReadings() {
         return Stream.concat(readings.stream(), replaced.stream())
-                .sorted(Comparator.comparingLong(ReadingRow::id))
+                .sorted(Comparator.comparingLong(TakenReading::id))
                 .toList();
     }
 
-    public Optional<ReadingRow> last() {
+    public Optional<TakenReading> last() {
         return readings.isEmpty() ? Optional.empty() : Optional.of(readings.get(readings.size() - 1));
     }
 
@@ -231,12 +279,12 @@ public record SweepRecord(
     }
 
     /** How its zero was set on a master; null where it was not. */
-    public @Nullable ZeroRow zero() {
+    public @Nullable MasterZero zero() {
         return zero(1).orElse(null);
     }
 
     /** @param gaugeNumber 1, or 2 for the gauge of the second reading of each pair */
-    public Optional<ZeroRow> zero(int gaugeNumber) {
+    public Optional<MasterZero> zero(int gaugeNumber) {
         return zeros.stream().filter(zero -> zero.gaugeNumber() == gaugeNumber).findFirst();
     }
 
@@ -262,11 +310,11 @@ public record SweepRecord(
 
     /** When the first of its readings was taken; empty where nothing was read. */
     public Optional<Instant> readFrom() {
-        return readings.stream().map(ReadingRow::takenAt).min(Comparator.naturalOrder());
+        return readings.stream().map(TakenReading::takenAt).min(Comparator.naturalOrder());
     }
 
     /** When the last of its readings was taken; empty where nothing was read. */
     public Optional<Instant> readTo() {
-        return readings.stream().map(ReadingRow::takenAt).max(Comparator.naturalOrder());
+        return readings.stream().map(TakenReading::takenAt).max(Comparator.naturalOrder());
     }
 }

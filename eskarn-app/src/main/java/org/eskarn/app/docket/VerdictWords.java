@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
 public record VerdictWords(String word, String line) {
 
     public static VerdictWords of(SetUp setUp, Display display) {
-        Optional<LeftOutRow> left = setUp.wholeLeftOut();
+        Optional<LeftOut> left = setUp.wholeLeftOut();
         if (left.isPresent()) {
             return new VerdictWords(
                     Words.say("docket.left-out"),
@@ -148,7 +148,7 @@ public record VerdictWords(String word, String line) {
 
     private static String zeroLost(SweepRecord sweep, Display display) {
         double drift = sweep.zeros().stream()
-                .map(ZeroRow::drift)
+                .map(MasterZero::drift)
                 .filter(java.util.Objects::nonNull)
                 .mapToDouble(Double::doubleValue)
                 .reduce(0, (a, b) -> Math.abs(b) > Math.abs(a) ? b : a);
@@ -169,9 +169,7 @@ public record VerdictWords(String word, String line) {
         return agreement
                 .apart()
                 .map(apart -> Words.say(
-                        "docket.sweep-stands-apart",
-                        by,
-                        counted.get(apart).row().number()))
+                        "docket.sweep-stands-apart", by, counted.get(apart).number()))
                 .orElse(
                         counted.size() == 2
                                 ? Words.say("docket.sweep-once-more-to-see-which-is", by)

@@ -27,6 +27,10 @@ public record BlockRow(
         public String title() {
             return title;
         }
+
+        public boolean good() {
+            return this == GOOD;
+        }
     }
 
     Block block() {

@@ -30,5 +30,9 @@ public record Calibration(
         public String title() {
             return title;
         }
+
+        public boolean failed() {
+            return this == FAILED;
+        }
     }
 }

@@ -82,4 +82,9 @@ public enum GaugeKind {
                 .filter(kind -> kind.read() || kind == PLUG)
                 .toList();
     }
+
+    /** Whether stacks are wrung from it. */
+    public boolean stacked() {
+        return this == BLOCK_SET;
+    }
 }

@@ -17,4 +17,8 @@ public enum GaugeStatus {
     public String title() {
         return title;
     }
+
+    public boolean inService() {
+        return this == IN_SERVICE;
+    }
 }

@@ -93,7 +93,7 @@ class CarryOver {
                         .equals(ledger.sealBefore(signature.id()).orElse(LegacySeal.FIRST))
                 && signature.seal().equals(LegacySeal.of(LegacySeal.ofContent(docket), signature, verdicts));
         signing.append(
-                docket.row().id(),
+                docket.id(),
                 content,
                 signature.coreVersion(),
                 new SignaturePart(
@@ -114,8 +114,7 @@ class CarryOver {
         }
         SignedVerdictRow signed = row.get();
         Attempt attempt = setUp.attempts().stream()
-                .filter(each ->
-                        each.sweeps().stream().anyMatch(sweep -> sweep.row().id() == signed.sweepId()))
+                .filter(each -> each.sweeps().stream().anyMatch(sweep -> sweep.id() == signed.sweepId()))
                 .findFirst()
                 .orElse(setUp.attempt());
         SetUp shown = setUp.showing(attempt);
@@ -127,8 +126,8 @@ class CarryOver {
                 ? VerdictWords.of(setUp, SetUpDisplay.figures(setUp)).line()
                 : Words.say("ledger.as-signed-by-rules", signature.coreVersion());
         String from = attempt.sweeps().stream()
-                .filter(sweep -> sweep.row().id() == signed.sweepId())
-                .map(sweep -> Words.say("ledger.sweep", sweep.row().number()))
+                .filter(sweep -> sweep.id() == signed.sweepId())
+                .map(sweep -> Words.say("ledger.sweep", sweep.number()))
                 .findFirst()
                 .orElse("");
         return results.of(shown, verdict, line, setUp.wholeLeftOut().isPresent() ? "" : from);

@@ -14,11 +14,10 @@ import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.docket.Attempt;
 import org.eskarn.app.docket.Docket;
-import org.eskarn.app.docket.PreparationDoneRow;
+import org.eskarn.app.docket.PreparationDone;
 import org.eskarn.app.docket.Rechecked;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
-import org.eskarn.app.docket.SetUpRow;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
@@ -111,23 +110,20 @@ class DocumentBuilder {
     }
 
     private DocketPart docketPart(Docket docket, SweepParts sweeps) {
-        Long inspected = docket.row().gaugeId();
+        Long inspected = docket.gaugeId();
         GaugePart gauge = Optional.ofNullable(inspected)
                 .flatMap(gauges::find)
-                .map(each -> sweeps.gauge(each, docket.row().openedAt()))
+                .map(each -> sweeps.gauge(each, docket.openedAt()))
                 .orElse(null);
         return new DocketPart(
-                docket.row().number(),
-                docket.row().serial(),
-                docket.row().piece(),
-                docket.row().pieces(),
-                docket.row().purpose(),
-                docket.row().askedBy(),
-                docket.row().due().toString(),
-                done(
-                        docket.row().openedBy(),
-                        docket.row().openedByName(),
-                        docket.row().openedAt()),
+                docket.number(),
+                docket.serial(),
+                docket.piece(),
+                docket.pieces(),
+                docket.purpose(),
+                docket.askedBy(),
+                docket.due().toString(),
+                done(docket.openedBy(), docket.openedByName(), docket.openedAt()),
                 gauge);
     }
 
@@ -142,7 +138,7 @@ class DocumentBuilder {
     }
 
     private static RequirementPart requirement(Docket docket, SetUp setUp, Results results, SweepParts sweeps) {
-        boolean inService = docket.row().inService();
+        boolean inService = docket.inService();
         return new RequirementPart(
                 setUp.requirement().id(),
                 setUp.requirement().position(),
@@ -164,7 +160,7 @@ class DocumentBuilder {
                                 left.reason(),
                                 done(left.leftBy(), left.leftByName(), left.leftAt())))
                         .toList(),
-                corrections(setUp.row()),
+                corrections(setUp),
                 setUp.attempts().stream()
                         .map(attempt -> attempt(attempt, setUp, sweeps))
                         .toList(),
@@ -197,18 +193,18 @@ class DocumentBuilder {
                         setUp.preparationsDone().stream()
                                 .filter(done -> done.preparationId() == preparation.id())
                                 .findFirst()
-                                .map((PreparationDoneRow done) -> done(done.doneBy(), done.doneByName(), done.doneAt()))
+                                .map((PreparationDone done) -> done(done.doneBy(), done.doneByName(), done.doneAt()))
                                 .orElse(null)))
                 .toList();
     }
 
-    private static @Nullable CorrectionsPart corrections(SetUpRow row) {
+    private static @Nullable CorrectionsPart corrections(SetUp row) {
         Long by = row.correctionsBy();
         Instant at = row.correctionsAt();
         return row.corrections().none()
                 ? null
                 : new CorrectionsPart(
-                        row.drift(),
+                        row.corrections().drift(),
                         amount(row.sag(), row.sagUnit()),
                         plain(row.lever()),
                         row.correctionsReason(),
@@ -220,16 +216,13 @@ class DocumentBuilder {
         Display figures = SetUpDisplay.figures(setUp);
         Display readings = SetUpDisplay.readings(setUp);
         return new AttemptPart(
-                attempt.row().id(),
-                attempt.row().number(),
-                choice(attempt.row().kind(), attempt.row().kind().title()),
-                attempt.row().correction(),
-                done(
-                        attempt.row().begunBy(),
-                        attempt.row().begunByName(),
-                        attempt.row().begunAt()),
+                attempt.id(),
+                attempt.number(),
+                choice(attempt.kind(), attempt.kind().title()),
+                attempt.correction(),
+                done(attempt.begunBy(), attempt.begunByName(), attempt.begunAt()),
                 attempt.sweeps().stream()
-                        .map(sweep -> sweeps.of(sweep, setUp.row(), stations, figures, readings))
+                        .map(sweep -> sweeps.of(sweep, setUp, stations, figures, readings))
                         .toList(),
                 ResultParts.of(attempt, setUp));
     }

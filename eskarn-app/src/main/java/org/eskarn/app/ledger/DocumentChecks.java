@@ -125,7 +125,7 @@ class DocumentChecks {
     }
 
     private Optional<Finding> difference(DocumentRow row, Docket docket) {
-        if (!docket.row().signed()) {
+        if (!docket.signed()) {
             return Optional.of(new Finding(Finding.Kind.ROWS, Words.say("ledger.its-docket-is-open-again")));
         }
         return RecordDifference.first(row.canonical(), Json.canonical(builder.record(docket)))

@@ -107,7 +107,7 @@ public class LedgerService {
                 Parts.time(clock.instant().truncatedTo(ChronoUnit.MICROS)),
                 documents.zone().getId(),
                 remark(docket, remark, signer));
-        int document = signing.append(docket.row().id(), content, CoreVersion.CURRENT, signature, null);
+        int document = signing.append(docket.id(), content, CoreVersion.CURRENT, signature, null);
         dockets.close(docket);
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
 

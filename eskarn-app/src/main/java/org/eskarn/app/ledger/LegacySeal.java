@@ -8,11 +8,11 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.docket.Docket;
-import org.eskarn.app.docket.ReadingRow;
+import org.eskarn.app.docket.MasterZero;
 import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
-import org.eskarn.app.docket.ZeroRow;
+import org.eskarn.app.docket.TakenReading;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.flat.Reversal;
@@ -47,22 +47,16 @@ final class LegacySeal {
     /** The seal of what a docket holds: what the signer sees and signs. */
     static String ofContent(Docket docket) {
         StringBuilder text = new StringBuilder();
-        line(
-                text,
-                "docket",
-                docket.row().number(),
-                docket.row().serial(),
-                docket.row().piece(),
-                docket.row().pieces());
-        line(text, docket.row().purpose(), docket.row().askedBy(), docket.row().due());
+        line(text, "docket", docket.number(), docket.serial(), docket.piece(), docket.pieces());
+        line(text, docket.purpose(), docket.askedBy(), docket.due());
         line(
                 text,
                 "part",
                 docket.part().drawingNumber(),
                 docket.part().revision(),
                 docket.part().title());
-        if (docket.row().gaugeId() != null) {
-            line(text, "inspected gauge", docket.row().gaugeId());
+        if (docket.gaugeId() != null) {
+            line(text, "inspected gauge", docket.gaugeId());
         }
         docket.setUps().forEach(setUp -> content(text, setUp));
         return digest(text);
@@ -103,11 +97,11 @@ final class LegacySeal {
                 .forEach(attempt -> line(
                         text,
                         "attempt",
-                        attempt.row().number(),
-                        attempt.row().kind(),
-                        attempt.row().begunByName(),
-                        attempt.row().begunAt(),
-                        attempt.sweeps().get(0).row().number()));
+                        attempt.number(),
+                        attempt.kind(),
+                        attempt.begunByName(),
+                        attempt.begunAt(),
+                        attempt.sweeps().get(0).number()));
         setUp.leftOut()
                 .forEach(left -> line(
                         text,
@@ -168,13 +162,13 @@ final class LegacySeal {
         if (!plain(row.terms().basis().of(Optional.empty()))) {
             line(text, "basis", written(row.terms().basis().of(Optional.empty())));
         }
-        if (!setUp.row().corrections().none()) {
-            line(text, "corrections", written(setUp.row().corrections()));
+        if (!setUp.corrections().none()) {
+            line(text, "corrections", written(setUp.corrections()));
         }
     }
 
-    private static List<ReadingRow> corrected(SweepRecord sweep) {
-        return sweep.replaced().stream().filter(ReadingRow::corrected).toList();
+    private static List<TakenReading> corrected(SweepRecord sweep) {
+        return sweep.replaced().stream().filter(TakenReading::corrected).toList();
     }
 
     private static String written(BigDecimal coordinate) {
@@ -237,30 +231,20 @@ final class LegacySeal {
 
     private static void content(StringBuilder text, SweepRecord sweep, int requirementStations) {
         Gauge gauge = sweep.gauge();
-        line(
-                text,
-                "sweep",
-                sweep.row().number(),
-                sweep.row().begunByName(),
-                sweep.row().begunAt(),
-                gauge.mark());
+        line(text, "sweep", sweep.number(), sweep.begunByName(), sweep.begunAt(), gauge.mark());
         line(text, written(gauge.dial().graduation()), written(gauge.dial().errorLimit()));
-        ZeroRow zero = sweep.zero();
+        MasterZero zero = sweep.zero();
         if (zero != null) {
             line(text, "zero", zero.master(), zero.deviation().toPlainString(), zero.setting());
             line(text, String.valueOf(zero.recheck()), zero.setByName(), zero.setAt());
         }
-        if (sweep.row().overrideReason() != null) {
-            line(
-                    text,
-                    "override",
-                    sweep.row().overrideReason(),
-                    String.valueOf(sweep.row().overrideByName()));
+        if (sweep.overrideReason() != null) {
+            line(text, "override", sweep.overrideReason(), String.valueOf(sweep.overrideByName()));
         }
         sweep.layout().stations().stream()
                 .skip(requirementStations)
                 .forEach(extra -> line(text, "extra", place(extra)));
-        for (ReadingRow reading : sweep.readings()) {
+        for (TakenReading reading : sweep.readings()) {
             line(text, reading.place(), reading.typed(), reading.number().toPlainString(), reading.unit());
             BigDecimal other = reading.other();
             if (other != null) {
@@ -274,7 +258,7 @@ final class LegacySeal {
                 line(text, "because", reading.reason());
             }
         }
-        for (ReadingRow corrected : corrected(sweep)) {
+        for (TakenReading corrected : corrected(sweep)) {
             line(text, "corrected", corrected.place(), corrected.typed(), corrected.takenByName(), corrected.takenAt());
         }
     }

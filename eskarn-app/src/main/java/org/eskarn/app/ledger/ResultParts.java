@@ -124,9 +124,8 @@ record ResultParts(DrawingWriter drawings) {
         if (counted.isEmpty()) {
             return "";
         }
-        String numbers = counted.stream()
-                .map(sweep -> String.valueOf(sweep.row().number()))
-                .collect(Collectors.joining(", "));
+        String numbers =
+                counted.stream().map(sweep -> String.valueOf(sweep.number())).collect(Collectors.joining(", "));
         if (counted.size() == 1) {
             return Words.say("ledger.sweep", numbers);
         }

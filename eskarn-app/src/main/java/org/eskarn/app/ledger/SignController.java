@@ -45,7 +45,7 @@ class SignController {
     @GetMapping
     String show(@PathVariable int number, Model model) {
         Docket docket = docket(number);
-        if (docket.row().signed()) {
+        if (docket.signed()) {
             return "redirect:/ledger/" + number;
         }
         if (!docket.settled()) {
@@ -66,7 +66,7 @@ class SignController {
             @AuthenticationPrincipal SignedIn person,
             Model model) {
         Docket docket = docket(number);
-        if (docket.row().signed() || !docket.settled()) {
+        if (docket.signed() || !docket.settled()) {
             return "redirect:/dockets/" + number;
         }
         try {

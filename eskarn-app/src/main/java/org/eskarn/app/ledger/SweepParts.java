@@ -11,12 +11,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.eskarn.app.docket.ReadingRow;
 import org.eskarn.app.docket.ReadingSource;
-import org.eskarn.app.docket.SetAsideRow;
-import org.eskarn.app.docket.SetUpRow;
+import org.eskarn.app.docket.SetAside;
+import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
-import org.eskarn.app.docket.SweepRow;
+import org.eskarn.app.docket.TakenReading;
 import org.eskarn.app.gauge.Calibration;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService.Whole;
@@ -55,20 +54,19 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
      * @param figures how figures are said
      * @param readings how readings are said
      */
-    SweepPart of(SweepRecord sweep, SetUpRow setUp, int stations, Display figures, Display readings) {
-        SweepRow row = sweep.row();
+    SweepPart of(SweepRecord sweep, SetUp setUp, int stations, Display figures, Display readings) {
         return new SweepPart(
-                row.id(),
-                row.number(),
-                done(row.begunBy(), row.begunByName(), row.begunAt()),
+                sweep.id(),
+                sweep.number(),
+                done(sweep.begunBy(), sweep.begunByName(), sweep.begunAt()),
                 sweep.gauges().stream()
                         .filter(gauge -> !gauge.missing())
-                        .map(gauge -> gauge(gauge, sweep.readTo().orElse(row.begunAt())))
+                        .map(gauge -> gauge(gauge, sweep.readTo().orElse(sweep.begunAt())))
                         .toList(),
-                row.overrideReason() == null
+                sweep.overrideReason() == null
                         ? null
-                        : new Overridden(row.overrideReason(), person(row.overrideBy(), row.overrideByName())),
-                unitSeen(row),
+                        : new Overridden(sweep.overrideReason(), person(sweep.overrideBy(), sweep.overrideByName())),
+                unitSeen(sweep),
                 sweep.signs().stream()
                         .map(sign -> new SignPart(
                                 sign.outwards(),
@@ -98,10 +96,10 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
         return new Person(id == null ? 0 : id, name == null ? "" : name);
     }
 
-    private static @Nullable Done unitSeen(SweepRow row) {
-        Long by = row.unitSeenBy();
-        Instant at = row.unitSeenAt();
-        return by == null || at == null ? null : done(by, String.valueOf(row.unitSeenByName()), at);
+    private static @Nullable Done unitSeen(SweepRecord sweep) {
+        Long by = sweep.unitSeenBy();
+        Instant at = sweep.unitSeenAt();
+        return by == null || at == null ? null : done(by, String.valueOf(sweep.unitSeenByName()), at);
     }
 
     /** A gauge as it stood at a moment. */
@@ -141,7 +139,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                 station.line());
     }
 
-    private static ReadingPart reading(ReadingRow row) {
+    private static ReadingPart reading(TakenReading row) {
         return new ReadingPart(
                 row.place(),
                 row.typed(),
@@ -155,7 +153,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                 done(row.takenBy(), row.takenByName(), row.takenAt()));
     }
 
-    private static ReplacedPart replaced(ReadingRow row) {
+    private static ReplacedPart replaced(TakenReading row) {
         Long by = row.takenBackBy();
         Instant at = row.takenBackAt();
         return new ReplacedPart(
@@ -166,7 +164,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                 by == null || at == null ? null : done(by, String.valueOf(row.takenBackByName()), at));
     }
 
-    private static @Nullable SetAsidePart setAside(@Nullable SetAsideRow row) {
+    private static @Nullable SetAsidePart setAside(@Nullable SetAside row) {
         return row == null
                 ? null
                 : new SetAsidePart(
@@ -175,8 +173,8 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                         done(row.setAsideBy(), row.setAsideByName(), row.setAsideAt()));
     }
 
-    private static String takenOff(SweepRecord sweep, SetUpRow row) {
-        Corrections corrections = row.corrections(sweep.gauge());
+    private static String takenOff(SweepRecord sweep, SetUp setUp) {
+        Corrections corrections = setUp.corrections(sweep.gauge());
         boolean round = sweep.layout().stations().stream().anyMatch(station -> station.angle() != null);
         List<String> taken = new ArrayList<>();
         if (corrections.leverDegrees() > 0) {
@@ -191,7 +189,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
         return String.join(", ", taken);
     }
 
-    private static SweepResult result(SweepRecord sweep, SetUpRow row, Display figures, Display readings) {
+    private static SweepResult result(SweepRecord sweep, SetUp setUp, Display figures, Display readings) {
         return new SweepResult(
                 sweep.counts(),
                 sweep.readBy(),
@@ -204,7 +202,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                                 .map(reduction -> figures.amount(reduction.judged()))
                                 .orElse(null),
                 figures.symbol(),
-                takenOff(sweep, row),
+                takenOff(sweep, setUp),
                 sweep.assessment()
                         .returnCheck()
                         .map(check -> returned(check, readings))

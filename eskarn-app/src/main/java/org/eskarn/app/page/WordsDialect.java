@@ -1,5 +1,6 @@
 package org.eskarn.app.page;
 
+import java.util.Locale;
 import java.util.Set;
 import org.eskarn.core.result.Note;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +21,11 @@ class WordsDialect implements IExpressionObjectDialect {
         /** A text of the app as it is, or what the core says. */
         public String of(Object text) {
             return text instanceof Note note ? Words.of(note) : String.valueOf(text);
+        }
+
+        /** What styles and drawn marks call a choice: “not-proven”. */
+        public String style(Enum<?> choice) {
+            return choice.name().toLowerCase(Locale.ROOT).replace('_', '-');
         }
 
         public String say(String key, @Nullable Object @Nullable ... arguments) {

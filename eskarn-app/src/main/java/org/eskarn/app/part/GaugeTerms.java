@@ -106,8 +106,7 @@ public record GaugeTerms(
 
         /** One ring has one section, and so one zero. */
         Zeroing chosenZeroing(Characteristic characteristic, LayoutKind layout) {
-            boolean sections = layout != LayoutKind.RING || characteristic == Characteristic.PITCH;
-            return zeroing != null && sections && characteristic.rezeroed() ? zeroing : Zeroing.ONE_FOR_ALL;
+            return zeroing != null && characteristic.mayRezero(layout) ? zeroing : Zeroing.ONE_FOR_ALL;
         }
     }
 

@@ -49,6 +49,14 @@ public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rul
             @Nullable String datum,
             @Nullable String source) {
 
+        public boolean plusOnly() {
+            return only == Direction.PLUS;
+        }
+
+        public boolean minusOnly() {
+            return only == Direction.MINUS;
+        }
+
         static Form blank(LengthUnit unit) {
             return new Form(
                     LimitKind.MAXIMUM,

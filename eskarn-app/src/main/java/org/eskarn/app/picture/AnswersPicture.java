@@ -17,9 +17,10 @@ public record AnswersPicture(String title, List<Line> lines) implements Picture 
     private static final int LONGEST = 62;
 
     /**
-     * @param kind “yes”, “no”, “next” or “open”
+     * @param answer as said; empty where there is none yet
+     * @param next whether it is answered next
      */
-    public record Line(double y, String question, String kind) {}
+    public record Line(double y, String question, String answer, boolean no, boolean next) {}
 
     static AnswersPicture of(Subject subject, Assessment assessment) {
         List<Line> lines = new ArrayList<>();
@@ -27,14 +28,15 @@ public record AnswersPicture(String title, List<Line> lines) implements Picture 
         List<Station> stations = assessment.sweep().layout().stations();
         double step = Math.min(STEP, 380.0 / stations.size());
         for (int i = 0; i < stations.size(); i++) {
-            String kind = i < readings.size()
-                    ? readings.get(i).micrometres() == 1 ? "yes" : "no"
-                    : i == readings.size() ? "next" : "open";
+            boolean answered = i < readings.size();
+            boolean yes = answered && readings.get(i).micrometres() == 1;
             String question = stations.get(i).name();
             lines.add(new Line(
                     FIRST + i * step,
                     question.length() > LONGEST ? question.substring(0, LONGEST - 1) + "…" : question,
-                    kind));
+                    answered ? yes ? Words.say("picture.yes") : Words.say("picture.no") : "",
+                    answered && !yes,
+                    i == readings.size()));
         }
         return new AnswersPicture(subject.name(), lines);
     }

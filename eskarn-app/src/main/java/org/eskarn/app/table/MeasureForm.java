@@ -7,6 +7,7 @@ import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.CharacteristicLayout;
+import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.round.SurfaceSide;
@@ -127,7 +128,16 @@ public record MeasureForm(
 
     /** Whether the sections or steps may each have a zero of their own. */
     public boolean mayRezero() {
-        boolean sections = layout != LayoutKind.RING && layout != LayoutKind.STEPS || what == Characteristic.PITCH;
-        return what != null && what.rezeroed() && sections;
+        return what != null && layout != null && what.mayRezero(layout);
+    }
+
+    /** Whether a largest figure can be its limit. */
+    public boolean maximum() {
+        return what != null && what.limits().contains(LimitKind.MAXIMUM);
+    }
+
+    /** Whether a lower and an upper size can be its limits. */
+    public boolean between() {
+        return what != null && what.limits().contains(LimitKind.BETWEEN);
     }
 }

@@ -44,8 +44,7 @@ public class QualificationService {
     @Transactional(readOnly = true)
     public List<GaugeInspection> inspections(long gaugeId) {
         return dockets.byIds(mapper.docketsOf(gaugeId)).stream()
-                .sorted(java.util.Comparator.comparingInt(
-                        (Docket docket) -> -docket.row().number()))
+                .sorted(java.util.Comparator.comparingInt((Docket docket) -> -docket.number()))
                 .map(GaugeInspection::of)
                 .toList();
     }
@@ -76,7 +75,7 @@ public class QualificationService {
         String corrections = typed.atMost("corrections", Typed.text(form.corrections()), 400);
         String limits = typed.atMost("limits", Typed.text(form.limits()), 300);
         List<GaugeInspection> inspections = inspections(gaugeId);
-        if (inspections.isEmpty() || !inspections.get(0).docket().row().signed()) {
+        if (inspections.isEmpty() || !inspections.get(0).docket().signed()) {
             typed.problem("decision", Words.say("trust.its-inspection-is-not-signed-yet-sign"));
         }
         try {
@@ -94,19 +93,12 @@ public class QualificationService {
                     version,
                     form.fit(),
                     limits,
-                    Words.say("trust.inspection-docket", docket.row().number()),
+                    Words.say("trust.inspection-docket", docket.number()),
                     signer.id());
         } catch (FormRefused e) {
             throw new FormRefused(Map.of("decision", String.valueOf(e.getMessage())));
         }
         mapper.insert(
-                gaugeId,
-                docket.row().id(),
-                form.fit(),
-                corrections,
-                limits,
-                signer.name(),
-                signer.id(),
-                clock.instant());
+                gaugeId, docket.id(), form.fit(), corrections, limits, signer.name(), signer.id(), clock.instant());
     }
 }

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
-import org.eskarn.app.docket.DocketRow;
 import org.eskarn.app.docket.Question;
 import org.eskarn.core.units.LengthUnit;
 
@@ -14,7 +13,8 @@ import org.eskarn.core.units.LengthUnit;
 @Mapper
 interface TraceMapper {
 
-    List<DocketRow> touchedBy(@Param("gaugeId") long gaugeId, @Param("since") Instant since);
+    /** The dockets, by their numbers, with a reading of a gauge from a moment on. */
+    List<Long> touchedBy(@Param("gaugeId") long gaugeId, @Param("since") Instant since);
 
     List<Question> questions(long gaugeId);
 

@@ -54,7 +54,7 @@ public class TraceService implements GaugeQuestions {
     public List<Touched> trace(long gaugeId, Length error, LocalDate since) {
         Instant from = since.atStartOfDay(clock.getZone()).toInstant();
         List<Touched> touched = new ArrayList<>();
-        for (Docket docket : dockets.whole(mapper.touchedBy(gaugeId, from))) {
+        for (Docket docket : dockets.byIds(mapper.touchedBy(gaugeId, from))) {
             for (SetUp setUp : docket.setUps()) {
                 boolean rests = setUp.findings().inspections().stream()
                         .flatMap(attempt -> attempt.sweeps().stream())
@@ -83,9 +83,9 @@ public class TraceService implements GaugeQuestions {
                 .collect(Collectors.toSet());
         int raised = 0;
         for (Touched touched : trace(gaugeId, error, since)) {
-            if (touched.changes() && !open.contains(touched.setUp().row().id())) {
+            if (touched.changes() && !open.contains(touched.setUp().id())) {
                 mapper.insertQuestion(
-                        touched.setUp().row().id(), gaugeId, error.amount(), error.unit(), since, by, clock.instant());
+                        touched.setUp().id(), gaugeId, error.amount(), error.unit(), since, by, clock.instant());
                 raised++;
             }
         }

@@ -130,7 +130,7 @@ class VerdictWordsTest {
     void aHuntedStationCanBeTakenAwayUntilItIsRead(Eskarn eskarn) throws Exception {
         Work work = read(eskarn, RUNOUT, "0 4 10 14 18 14 8 2");
         ReadingService readings = work.bean(ReadingService.class);
-        long sweep = work.setUp().sweep().row().id();
+        long sweep = work.setUp().sweep().id();
         readings.addStation(work.number(), 1, sweep, "65", work.version(), work.id(MARA));
         assertThat(work.setUp().sweep().layout().size()).isEqualTo(9);
         readings.takeStationAway(work.number(), 1, sweep, work.version(), work.id(MARA));

@@ -355,7 +355,7 @@ class LedgerTest {
                         "Not everything passes: enter what happens to the piece, e.g. “regrind journal B”");
         assertThatThrownBy(() -> ledger.sign(work.number(), seen, Eskarn.PASSWORD, work.account(MARA)))
                 .hasMessageContaining("That was your password");
-        assertThat(work.docket().row().signed()).isFalse();
+        assertThat(work.docket().signed()).isFalse();
         work.begin(MARA, AttemptKind.CORRECTED, "ground").sweep(MARA, "0 2 5 9 12 9 5 2 0");
         work.confirm(MARA, org.eskarn.app.docket.Step.VERDICT);
         assertThatThrownBy(() -> ledger.sign(work.number(), seen, "grind", work.account(MARA)))

@@ -48,7 +48,7 @@ record SignedDockets(int bore, int journal) {
                 .decide(
                         work.number(),
                         2,
-                        work.setUp().attempt().row().id(),
+                        work.setUp().attempt().id(),
                         "the first read over a burr",
                         work.version(),
                         work.id(WENNA));
@@ -67,8 +67,8 @@ record SignedDockets(int bore, int journal) {
     /** As they are stored; what they were worked out from does not matter here. */
     private static void correction(Work work) {
         JdbcClient database = JdbcClient.create(work.bean(javax.sql.DataSource.class));
-        long setUp = work.setUp().row().id();
-        long attempt = work.setUp().attempts().get(0).row().id();
+        long setUp = work.setUp().id();
+        long attempt = work.setUp().attempts().get(0).id();
         database.sql("insert into remedy (set_up_id, attempt_id, kind, words, predicted_micrometres,"
                         + " uncertainty_micrometres, decided_by, decided_at)"
                         + " values (?, ?, 'CUT', 'Cut to 72.015', '72015', '2', ?, current_timestamp)")
@@ -91,7 +91,7 @@ record SignedDockets(int bore, int journal) {
         work.zero(MARA);
         evidence.turnSign(work.number(), 1, "", work.version(), work.id(MARA));
         work.read(MARA, "0 2");
-        long first = work.setUp().sweep().row().id();
+        long first = work.setUp().sweep().id();
         readings.takeBack(work.number(), 1, first, 2, work.id(MARA));
         work.read(MARA, "3 5 9/10 12 9 5 2");
         readings.correct(

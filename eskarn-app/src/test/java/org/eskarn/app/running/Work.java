@@ -66,7 +66,7 @@ public record Work(ApplicationContext beans, int number, int position) {
     }
 
     public int version() {
-        return setUp().row().version();
+        return setUp().version();
     }
 
     public long gauge(String mark) {
@@ -108,7 +108,7 @@ public record Work(ApplicationContext beans, int number, int position) {
     /** Readings from the next place on. */
     public Work read(String by, String typed) throws DocketConflict, EntryRejected {
         List<TypedReading> all = new ArrayList<>();
-        long sweep = setUp().sweep().row().id();
+        long sweep = setUp().sweep().id();
         int first = setUp().sweep().nextPlace();
         for (String each : typed.split(" ")) {
             int place = first + all.size();
@@ -140,7 +140,7 @@ public record Work(ApplicationContext beans, int number, int position) {
 
     /** @param sweep counted from 1 within the present attempt */
     public Work setAside(String by, int sweep, SetAsideCause cause, String reason) throws DocketConflict {
-        long id = setUp().attempt().sweeps().get(sweep - 1).row().id();
+        long id = setUp().attempt().sweeps().get(sweep - 1).id();
         bean(EvidenceService.class).setAside(number, position, id, Optional.of(cause), reason, version(), id(by));
         return this;
     }
@@ -155,7 +155,7 @@ public record Work(ApplicationContext beans, int number, int position) {
                                 other.requirement().position(),
                                 Optional.empty(),
                                 "not asked this time",
-                                other.row().version(),
+                                other.version(),
                                 id(by));
             }
         }

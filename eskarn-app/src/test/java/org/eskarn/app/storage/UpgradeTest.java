@@ -56,7 +56,7 @@ public class UpgradeTest {
                     .orElseThrow();
             assertThat(setUp.sweep().readings().get(0).typed()).isEqualTo("+1,50");
             assertThat(setUp.verdict().value()).isZero();
-            assertThat(setUp.row().sag()).isEqualByComparingTo("3");
+            assertThat(setUp.sag()).isEqualByComparingTo("3");
             assertThat(setUp.requirement().terms().flicker()).isEqualTo(FlickerRule.MIDDLE);
         }
     }

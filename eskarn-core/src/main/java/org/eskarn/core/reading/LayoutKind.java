@@ -125,4 +125,34 @@ public enum LayoutKind {
     public boolean answered() {
         return this == YES_NO || this == PINS;
     }
+
+    /** Whether pins are tried at its stations. */
+    public boolean pins() {
+        return this == PINS;
+    }
+
+    /** Whether it runs round one section or several. */
+    public boolean round() {
+        return this == RING || this == RINGS;
+    }
+
+    /** Whether it runs round one section. */
+    public boolean ring() {
+        return this == RING;
+    }
+
+    /** Whether it runs round several sections. */
+    public boolean rings() {
+        return this == RINGS;
+    }
+
+    /** Whether it is one line. */
+    public boolean line() {
+        return this == LINE;
+    }
+
+    /** Whether its placements overlap. */
+    public boolean steps() {
+        return this == STEPS;
+    }
 }

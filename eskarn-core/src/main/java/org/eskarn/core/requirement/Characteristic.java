@@ -404,6 +404,56 @@ public enum Characteristic {
         return traits.contains(Trait.REVERSIBLE);
     }
 
+    /** Whether a span is asked for where it is read over a layout of this kind: of straightness only for a level on a line. */
+    public boolean asksSpan(LayoutKind layout) {
+        return spanning() && (this != STRAIGHTNESS || layout == LayoutKind.LINE);
+    }
+
+    /** Whether its gauge may be set to zero again between the stations of a layout of this kind. */
+    public boolean mayRezero(LayoutKind layout) {
+        return rezeroed() && layout != LayoutKind.STEPS && (layout != LayoutKind.RING || this == PITCH);
+    }
+
+    /** Whether it may be read in two set-ups over a layout of this kind. */
+    public boolean mayReverse(LayoutKind layout) {
+        return reversible() && layout != LayoutKind.STEPS;
+    }
+
+    /** Whether it is a hole tried with pins. */
+    public boolean triedWithPins() {
+        return this == PIN_CHECK;
+    }
+
+    /** Whether a hole and a shaft are measured together. */
+    public boolean ofPair() {
+        return this == FIT_OF_PAIR;
+    }
+
+    /** Whether a band of a flicker can be counted otherwise than by its middle. */
+    public boolean weighsFlicker() {
+        return this == FLATNESS || this == PARALLELISM_OF_FACES || this == STRAIGHTNESS || this == SQUARENESS;
+    }
+
+    /** Whether it makes a difference from which side its surface is touched. */
+    public boolean sided(LayoutKind layout) {
+        return !flat() && !angular() && !layout.answered() && this != PITCH && this != PLAY && this != DEPTH_AND_PITCH;
+    }
+
+    /** Whether a diameter helps to say what it comes to. */
+    public boolean ofDiameter() {
+        return !flat() && !sized() && !angular() && this != PITCH && this != PLAY;
+    }
+
+    /** Whether a V-block can stand under it. */
+    public boolean inVeeBlock() {
+        return this == ROUNDNESS;
+    }
+
+    /** Whether it can be centred by offsets that are in the drawer. */
+    public boolean centredByOffsets(LayoutKind layout) {
+        return this == OFFSET_OF_OPENING || (this == CIRCULAR_RUNOUT_RADIAL && layout == LayoutKind.RING);
+    }
+
     /** What its span is: the distance of a pair, or the length a level is divided for. */
     public Note spanTitle() {
         return this == STRAIGHTNESS

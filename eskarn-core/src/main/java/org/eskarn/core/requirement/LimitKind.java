@@ -20,4 +20,39 @@ public enum LimitKind {
     public Note title() {
         return title;
     }
+
+    /** Whether it is a largest figure alone. */
+    public boolean maximum() {
+        return this == MAXIMUM;
+    }
+
+    /** Whether it names a lower and an upper size. */
+    public boolean between() {
+        return this == BETWEEN;
+    }
+
+    /** Whether it is a nominal with deviations. */
+    public boolean plusMinus() {
+        return this == PLUS_MINUS;
+    }
+
+    /** Whether it is a nominal with a tolerance class. */
+    public boolean fitCode() {
+        return this == FIT_CODE;
+    }
+
+    /** Whether both of its ends are typed. */
+    public boolean twoSided() {
+        return this == BETWEEN || this == PLUS_MINUS;
+    }
+
+    /** Whether it starts from a nominal size. */
+    public boolean ofNominal() {
+        return this == PLUS_MINUS || this == FIT_CODE;
+    }
+
+    /** Whether it is stated in figures at all. */
+    public boolean figured() {
+        return this != NONE && this != ANSWER;
+    }
 }

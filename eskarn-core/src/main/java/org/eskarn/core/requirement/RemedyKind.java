@@ -44,4 +44,29 @@ public enum RemedyKind {
             case OFFSET, TRUING, SEAT -> false;
         };
     }
+
+    /** Whether one of the offsets in the drawer is chosen. */
+    public boolean choosesOffset() {
+        return this == OFFSET;
+    }
+
+    /** Whether a way to save a seat is chosen. */
+    public boolean choosesWay() {
+        return this == SEAT;
+    }
+
+    /** Whether it is struck true, blow by blow. */
+    public boolean struck() {
+        return this == TRUING;
+    }
+
+    /** Whether its picture shows the part after it; that of the others stands above already. */
+    public boolean showsAfter() {
+        return this != TRUING && this != SPRING;
+    }
+
+    /** Whether heights of a face are changed by it. */
+    public boolean changesHeights() {
+        return this == REGRIND || this == SPRING;
+    }
 }

@@ -103,4 +103,9 @@ public enum StatedAs {
     public double movementPerUnit() {
         return this == OFFSET || this == RADIAL ? 2 : this == ZONE_DIAMETER ? 0.5 : 1;
     }
+
+    /** Whether the characteristic leaves no choice of figure. */
+    public boolean itself() {
+        return this == ITSELF;
+    }
 }

@@ -23,4 +23,9 @@ public enum ZeroRule {
     public Note instruction() {
         return instruction;
     }
+
+    /** Whether the first station itself is the zero. */
+    public boolean onFirstStation() {
+        return this == FIRST_STATION;
+    }
 }

@@ -16,4 +16,9 @@ public enum Zeroing {
     public Note title() {
         return title;
     }
+
+    /** Whether the gauge is set to zero again at each section or step. */
+    public boolean eachStep() {
+        return this == EACH_STEP;
+    }
 }

@@ -8,5 +8,9 @@ public enum SurfaceSide {
      * A bore or an opening swept from the axis: plus is wall nearer to the axis, so the opening's centre lies away from
      * the plus readings.
      */
-    INSIDE
+    INSIDE;
+
+    public boolean inside() {
+        return this == INSIDE;
+    }
 }

@@ -40,12 +40,9 @@ class CompareService {
         }
         setUp.attempts().stream()
                 .filter(attempt -> attempt != setUp.attempt())
-                .forEach(attempt -> others.add(0, new Other(docket.row().number(), attempt)));
-        List<DocketRow> rows = mapper.ofPiece(
-                docket.part().drawingNumber(),
-                docket.row().serial(),
-                docket.row().number(),
-                MOST_DOCKETS);
+                .forEach(attempt -> others.add(0, new Other(docket.number(), attempt)));
+        List<DocketRow> rows =
+                mapper.ofPiece(docket.part().drawingNumber(), docket.serial(), docket.number(), MOST_DOCKETS);
         for (Docket other : rows.isEmpty() ? List.<Docket>of() : dockets.whole(rows)) {
             other.setUps().stream()
                     .filter(each -> each.requirement()
@@ -53,7 +50,7 @@ class CompareService {
                             .equals(setUp.requirement().title()))
                     .filter(each -> !each.blind())
                     .flatMap(each -> reversed(each.attempts()))
-                    .forEach(attempt -> others.add(new Other(other.row().number(), attempt)));
+                    .forEach(attempt -> others.add(new Other(other.number(), attempt)));
         }
         List<String> places = places(setUp.sweep());
         return others.stream()
@@ -79,7 +76,7 @@ class CompareService {
     /** The one asked for, or the first of all. */
     static Optional<Other> chosen(List<Other> others, Optional<Long> attempt) {
         return others.stream()
-                .filter(other -> attempt.isPresent() && other.attempt().row().id() == attempt.get())
+                .filter(other -> attempt.isPresent() && other.attempt().id() == attempt.get())
                 .findFirst()
                 .or(() -> others.stream().findFirst());
     }

@@ -69,7 +69,7 @@ class RemedyController {
         model.addAttribute("found", found);
         model.addAttribute("problems", advice.problems());
         model.addAttribute("form", advice.kind() == RemedyKind.CUT ? CutAdvice.filled(found, form) : form);
-        model.addAttribute("mayWork", person.role().inspects() && !docket.row().signed());
+        model.addAttribute("mayWork", person.role().inspects() && !docket.signed());
         model.addAttribute(
                 "signDoubtful",
                 setUp.rechecked().stream()

@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.account.AccountService;
+import org.eskarn.app.docket.ChosenRemedy;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketMapper;
-import org.eskarn.app.docket.RemedyRow;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.SetUpLock;
-import org.eskarn.app.docket.TruingStepRow;
+import org.eskarn.app.docket.TruingStepDone;
 import org.eskarn.app.docket.work.ReadingService;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Units;
@@ -95,10 +95,10 @@ public class RemedyService {
         }
         String words = advice.words().length() > LONGEST ? advice.words().substring(0, LONGEST) : advice.words();
         mapper.insertRemedy(
-                new RemedyRow(
+                new ChosenRemedy(
                         0,
-                        setUp.row().id(),
-                        setUp.attempt().row().id(),
+                        setUp.id(),
+                        setUp.attempt().id(),
                         advice.kind(),
                         words,
                         kept(advice.predicted()),
@@ -146,15 +146,15 @@ public class RemedyService {
         if (movement.signum() < 0 && !signed) {
             throw new DocketConflict(Words.say("docket.a-movement-is-highest-less-lowest-so"));
         }
-        List<TruingStepRow> steps = setUp.stepsOfAttempt();
+        List<TruingStepDone> steps = setUp.stepsOfAttempt();
         if (steps.size() >= MOST_STEPS) {
             throw new DocketConflict(Words.say("docket.sixty-steps-are-enough-sweep-it-whole"));
         }
         mapper.insertTruingStep(
-                new TruingStepRow(
+                new TruingStepDone(
                         0,
-                        setUp.row().id(),
-                        setUp.attempt().row().id(),
+                        setUp.id(),
+                        setUp.attempt().id(),
                         steps.size() + 1,
                         where,
                         done.strip(),

@@ -54,7 +54,7 @@ public record CalculatorLink(String title, String address, String key) {
         ways.add(new CalculatorLink(
                 Words.say("docket.put-it-with-its-mate"),
                 "/tables/pair?unit=" + unit + "&" + side + "From="
-                        + docket.row().number() + "/"
+                        + docket.number() + "/"
                         + setUp.requirement().position(),
                 "F"));
         if (unit == LengthUnit.MILLIMETRE) {

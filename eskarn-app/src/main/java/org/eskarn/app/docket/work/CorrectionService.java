@@ -61,15 +61,14 @@ public class CorrectionService {
         }
         LengthUnit unit = unit(gauge);
         BigDecimal sag = atBottom == null ? null : sag(setUp, gauge, atBottom, unit);
-        boolean changed =
-                !same(sag, setUp.row().sag()) || !same(lever, setUp.row().lever());
+        boolean changed = !same(sag, setUp.sag()) || !same(lever, setUp.lever());
         boolean read = setUp.sweeps().stream().anyMatch(SweepRecord::touched);
         String reason = changed && read
                 ? SetUpLock.reason(form.reason(), Words.say("docket.readings-stand-already-enter-how-the-sag"))
-                : changed ? null : setUp.row().correctionsReason();
+                : changed ? null : setUp.correctionsReason();
         lock.reopenProof(setUp, by);
         mapper.setCorrections(
-                setUp.row().id(), form.drift(), sag, sag == null ? null : unit, lever, reason, by, clock.instant());
+                setUp.id(), form.drift(), sag, sag == null ? null : unit, lever, reason, by, clock.instant());
     }
 
     private static LengthUnit unit(Gauge gauge) {
@@ -96,7 +95,7 @@ public class CorrectionService {
 
     /** What a true mandrel reads at the bottom, as it was typed; empty where sag is not known. */
     static String mandrel(SetUp setUp) {
-        BigDecimal sag = setUp.row().sag();
+        BigDecimal sag = setUp.sag();
         Gauge gauge = setUp.sweep().gauge();
         if (sag == null || !gauge.hasArm()) {
             return "";

@@ -27,7 +27,7 @@ class DocketController {
     @GetMapping
     String next(@PathVariable int number) {
         Docket docket = pages.docket(number);
-        return docket.row().signed()
+        return docket.signed()
                 ? "redirect:/ledger/" + number
                 : "redirect:/dockets/" + number + "/"
                         + docket.next().requirement().position();
@@ -43,7 +43,7 @@ class DocketController {
             @AuthenticationPrincipal SignedIn person,
             Model model) {
         Docket docket = pages.docket(number);
-        if (docket.row().signed()) {
+        if (docket.signed()) {
             return "redirect:/ledger/" + number;
         }
         pages.fill(model, docket, position, Optional.ofNullable(step).flatMap(DocketPages::step), view, person);

@@ -2,7 +2,6 @@ package org.eskarn.app.docket.work;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.Docket;
@@ -129,13 +128,13 @@ public record DocketPage(
                         setUp.leftOut(step).isPresent(),
                         step == shown,
                         note(step),
-                        base() + "?step=" + step.name().toLowerCase(Locale.ROOT)))
+                        base() + "?step=" + step.path()))
                 .toList();
     }
 
     /** The address of this requirement's work. */
     public String base() {
-        return "/dockets/" + docket.row().number() + "/" + setUp.requirement().position();
+        return "/dockets/" + docket.number() + "/" + setUp.requirement().position();
     }
 
     private String note(Step step) {
@@ -299,12 +298,12 @@ public record DocketPage(
 
     /** Who read what is shown, when and with what. */
     public String readers() {
-        return SweepLine.readers(setUp, docket.row().signed());
+        return SweepLine.readers(setUp, docket.signed());
     }
 
     /** Whether anything was taken off the readings that are shown. */
     public boolean corrected() {
-        Corrections corrections = setUp.row().corrections(setUp.sweep().gauge());
+        Corrections corrections = setUp.corrections(setUp.sweep().gauge());
         return setUp.sweep().assessment().driftTaken()
                 || corrections.leverDegrees() > 0
                 || corrections.sag().isPresent()
@@ -397,7 +396,7 @@ public record DocketPage(
     /** What the columns of repeats are called. */
     public List<String> repeatNames() {
         return Repeats.sweeps(setUp).stream()
-                .map(sweep -> Words.say("docket.sweep", sweep.row().number()))
+                .map(sweep -> Words.say("docket.sweep", sweep.number()))
                 .toList();
     }
 }

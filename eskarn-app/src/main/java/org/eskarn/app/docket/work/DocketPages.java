@@ -76,7 +76,7 @@ public class DocketPages {
         model.addAttribute("waits", List.of(WaitsFor.values()));
         model.addAttribute("mayDecide", mayDecide(setUp, person));
         if (shown == Step.VERDICT) {
-            model.addAttribute("questions", questions.questionsOf(docket.row().number()));
+            model.addAttribute("questions", questions.questionsOf(docket.number()));
         }
         model.addAttribute(
                 "page",

@@ -9,8 +9,8 @@ import org.eskarn.app.docket.Attempt;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketMapper;
 import org.eskarn.app.docket.Findings;
+import org.eskarn.app.docket.SetAside;
 import org.eskarn.app.docket.SetAsideCause;
-import org.eskarn.app.docket.SetAsideRow;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpLock;
 import org.eskarn.app.docket.Step;
@@ -65,21 +65,20 @@ public class EvidenceService {
         lock.reopenProof(setUp, by);
         mapper.insertSetAside(sweepId, named, why, by, clock.instant());
         long left = setUp.attempt().counted().stream()
-                .filter(each -> each.row().id() != sweepId)
+                .filter(each -> each.id() != sweepId)
                 .count();
-        boolean unfinished =
-                setUp.sweep().row().id() != sweepId && !setUp.sweep().complete();
+        boolean unfinished = setUp.sweep().id() != sweepId && !setUp.sweep().complete();
         if (left < setUp.requirement().gauge().repeats() && !unfinished) {
-            mapper.insertSweep(setUp.row().id(), setUp.attempt().row().id(), sweepId, by, clock.instant());
+            mapper.insertSweep(setUp.id(), setUp.attempt().id(), sweepId, by, clock.instant());
         }
     }
 
     /** A sweep of the present attempt in which something was read, and which was not set aside. */
     private SweepRecord standing(SetUp setUp, long sweepId) throws DocketConflict {
         return setUp.attempt().sweeps().stream()
-                .filter(sweep -> sweep.row().id() == sweepId && sweep.setAside() == null && sweep.touched())
+                .filter(sweep -> sweep.id() == sweepId && sweep.setAside() == null && sweep.touched())
                 .findFirst()
-                .orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+                .orElseThrow(() -> lock.changedMeanwhile(setUp));
     }
 
     private boolean checker(long by) {
@@ -94,12 +93,12 @@ public class EvidenceService {
     @Transactional(rollbackFor = DocketConflict.class)
     public void countAgain(int number, int position, long sweepId, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        SetAsideRow row = setUp.attempt().sweeps().stream()
-                .filter(sweep -> sweep.row().id() == sweepId)
+        SetAside row = setUp.attempt().sweeps().stream()
+                .filter(sweep -> sweep.id() == sweepId)
                 .map(SweepRecord::setAside)
                 .filter(java.util.Objects::nonNull)
                 .findFirst()
-                .orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+                .orElseThrow(() -> lock.changedMeanwhile(setUp));
         lock.reopenProof(setUp, by);
         mapper.countAgain(row.id(), by, clock.instant());
     }
@@ -113,9 +112,9 @@ public class EvidenceService {
     public void cancel(int number, int position, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (!setUp.cancellable()) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
-        mapper.cancelSweep(setUp.sweep().row().id(), by, clock.instant());
+        mapper.cancelSweep(setUp.sweep().id(), by, clock.instant());
     }
 
     /**
@@ -129,14 +128,14 @@ public class EvidenceService {
     public void turnSign(int number, int position, String reason, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (!setUp.directed()) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
         lock.requireOwnEyes(setUp, by);
         String why = setUp.sweep().touched()
                 ? SetUpLock.reason(reason, Words.say("docket.enter-how-it-was-found-that-the"))
                 : "";
         lock.reopenProof(setUp, by);
-        mapper.insertSign(setUp.sweep().row().id(), !setUp.sweep().outwards(), why, by, clock.instant());
+        mapper.insertSign(setUp.sweep().id(), !setUp.sweep().outwards(), why, by, clock.instant());
     }
 
     /**
@@ -153,10 +152,10 @@ public class EvidenceService {
         Findings findings = setUp.findings();
         List<Long> choices = findings.inspections().stream()
                 .filter(Attempt::whole)
-                .map(attempt -> attempt.row().id())
+                .map(attempt -> attempt.id())
                 .toList();
         if (!findings.undecided() || !choices.contains(attemptId)) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
         if (!checker(by) || setUp.measuredBy().contains(by)) {
             throw new DocketConflict(Words.say("docket.a-checker-who-took-none-of-these"));
@@ -166,6 +165,6 @@ public class EvidenceService {
             throw new DocketConflict(Words.say("docket.enter-the-reason-for-the-decision-in"));
         }
         lock.reopen(setUp, List.of(Step.VERDICT), by);
-        mapper.insertDecision(setUp.row().id(), setUp.attempt().row().id(), attemptId, why, by, clock.instant());
+        mapper.insertDecision(setUp.id(), setUp.attempt().id(), attemptId, why, by, clock.instant());
     }
 }

@@ -8,10 +8,10 @@ import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketMapper;
 import org.eskarn.app.docket.GaugeChoice;
 import org.eskarn.app.docket.GaugeChoice.Offer;
+import org.eskarn.app.docket.MasterZero;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpLock;
 import org.eskarn.app.docket.Step;
-import org.eskarn.app.docket.ZeroRow;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
@@ -71,18 +71,14 @@ public class GaugeUseService {
                                 unfit.get(0).standing()));
         lock.reopen(setUp, List.of(Step.GAUGE, Step.ZERO), by);
         mapper.setGauge(
-                setUp.sweep().row().id(),
-                gaugeId,
-                offers.size() > 1 ? secondId : null,
-                why,
-                why == null ? null : (Long) by);
-        for (ZeroRow zero : setUp.sweep().zeros()) {
+                setUp.sweep().id(), gaugeId, offers.size() > 1 ? secondId : null, why, why == null ? null : (Long) by);
+        for (MasterZero zero : setUp.sweep().zeros()) {
             mapper.deleteZero(zero.sweepId(), zero.gaugeNumber());
         }
     }
 
     private Offer offer(SetUp setUp, long gaugeId, int gaugeNumber) throws DocketConflict {
-        Gauge gauge = gauges.find(gaugeId).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        Gauge gauge = gauges.find(gaugeId).orElseThrow(() -> lock.changedMeanwhile(setUp));
         GaugeKind kind = GaugeChoice.kind(setUp.requirement(), gaugeNumber).orElseThrow();
         if (gauge.kind() != kind) {
             throw new DocketConflict(Words.say(
@@ -109,7 +105,7 @@ public class GaugeUseService {
             }
             Offer offer = GaugeChoice.offer(setUp.requirement(), gauge, LocalDate.now(clock));
             requireAble(offer);
-            if (offer.override() && setUp.sweep().row().overrideReason() == null) {
+            if (offer.override() && setUp.sweep().overrideReason() == null) {
                 throw new DocketConflict(
                         Words.say("docket.is-choose-another-or-enter-the-reason", gauge.mark(), offer.standing()));
             }
@@ -124,6 +120,6 @@ public class GaugeUseService {
     @Transactional(rollbackFor = DocketConflict.class)
     public void seeUnit(int number, int position, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        mapper.seeUnit(setUp.sweep().row().id(), by, clock.instant());
+        mapper.seeUnit(setUp.sweep().id(), by, clock.instant());
     }
 }

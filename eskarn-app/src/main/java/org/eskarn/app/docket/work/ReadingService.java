@@ -7,12 +7,12 @@ import java.util.Locale;
 import java.util.Optional;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketMapper;
-import org.eskarn.app.docket.ReadingRow;
 import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpLock;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.docket.TakenReading;
 import org.eskarn.app.docket.work.TypedReading.Meant;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.Words;
@@ -71,7 +71,7 @@ public class ReadingService {
         SetUp setUp = lock.any(number, position, by);
         SweepRecord sweep = setUp.sweep();
         TypedReading first = readings.get(0);
-        if (sweep.row().id() == first.sweepId() && repeated(sweep, first)) {
+        if (sweep.id() == first.sweepId() && repeated(sweep, first)) {
             return;
         }
         requireSamePlace(setUp, first);
@@ -91,7 +91,7 @@ public class ReadingService {
         for (TypedReading typed : readings) {
             Entry entry = parse(setUp, typed);
             mapper.insertReading(
-                    sweep.row().id(), typed.place(), entry, typed.key(), null, typed.source(), by, clock.instant());
+                    sweep.id(), typed.place(), entry, typed.key(), null, typed.source(), by, clock.instant());
         }
     }
 
@@ -148,19 +148,19 @@ public class ReadingService {
 
     private void requireSamePlace(SetUp setUp, TypedReading typed) throws DocketConflict {
         SweepRecord sweep = setUp.sweep();
-        if (sweep.row().id() != typed.sweepId()) {
+        if (sweep.id() != typed.sweepId()) {
             throw new DocketConflict(Words.say(
                     "docket.began-sweep-at-was-not-taken",
-                    sweep.row().begunByName(),
-                    sweep.row().number(),
-                    lock.time(sweep.row().begunAt()),
+                    sweep.begunByName(),
+                    sweep.number(),
+                    lock.time(sweep.begunAt()),
                     typed.typed()));
         }
-        Optional<ReadingRow> there = sweep.readings().stream()
+        Optional<TakenReading> there = sweep.readings().stream()
                 .filter(reading -> reading.place() == typed.place())
                 .findFirst();
         if (there.isPresent()) {
-            ReadingRow taken = there.get();
+            TakenReading taken = there.get();
             throw new DocketConflict(Words.say(
                     "docket.took-that-station-at-with-your-was",
                     taken.takenByName(),
@@ -187,18 +187,17 @@ public class ReadingService {
             throws EntryRejected, DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         SweepRecord sweep = setUp.sweep();
-        if (sweep.row().id() != typed.sweepId()
+        if (sweep.id() != typed.sweepId()
                 || typed.place() < 1
                 || typed.place() > sweep.readings().size()) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
         String why = SetUpLock.reason(reason, Words.say("docket.enter-why-the-reading-is-corrected"));
         lock.requireOwnEyes(setUp, by);
         Entry entry = parse(setUp, typed);
         lock.reopenProof(setUp, by);
         mapper.markCorrected(sweep.readings().get(typed.place() - 1).id(), by, clock.instant());
-        mapper.insertReading(
-                sweep.row().id(), typed.place(), entry, typed.key(), why, typed.source(), by, clock.instant());
+        mapper.insertReading(sweep.id(), typed.place(), entry, typed.key(), why, typed.source(), by, clock.instant());
     }
 
     /**
@@ -213,8 +212,8 @@ public class ReadingService {
             throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         SweepRecord sweep = setUp.sweep();
-        if (sweep.row().id() != sweepId || !setUp.mayAddStation()) {
-            throw lock.changedMeanwhile(setUp.row());
+        if (sweep.id() != sweepId || !setUp.mayAddStation()) {
+            throw lock.changedMeanwhile(setUp);
         }
         if (sweep.complete()) {
             lock.reopenProof(setUp, by);
@@ -227,7 +226,7 @@ public class ReadingService {
         } catch (LayoutRejected e) {
             throw new DocketConflict(Words.of(e.note()));
         }
-        mapper.insertExtraStation(sweep.row().id(), typed.strip(), by, clock.instant());
+        mapper.insertExtraStation(sweep.id(), typed.strip(), by, clock.instant());
     }
 
     /**
@@ -238,8 +237,8 @@ public class ReadingService {
     @Transactional(rollbackFor = DocketConflict.class)
     public void takeStationAway(int number, int position, long sweepId, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        if (setUp.sweep().row().id() != sweepId || setUp.stationToTakeAway().isEmpty()) {
-            throw lock.changedMeanwhile(setUp.row());
+        if (setUp.sweep().id() != sweepId || setUp.stationToTakeAway().isEmpty()) {
+            throw lock.changedMeanwhile(setUp);
         }
         mapper.deleteLastExtraStation(sweepId);
     }
@@ -254,9 +253,9 @@ public class ReadingService {
     public void takeBack(int number, int position, long sweepId, int place, long by) throws DocketConflict {
         SetUp setUp = lock.any(number, position, by);
         SweepRecord sweep = setUp.sweep();
-        Optional<ReadingRow> last = sweep.last();
-        if (sweep.row().id() != sweepId || last.isEmpty() || last.get().place() != place) {
-            throw lock.changedMeanwhile(setUp.row());
+        Optional<TakenReading> last = sweep.last();
+        if (sweep.id() != sweepId || last.isEmpty() || last.get().place() != place) {
+            throw lock.changedMeanwhile(setUp);
         }
         if (sweep.complete()) {
             throw new DocketConflict(Words.say("docket.the-sweep-is-complete-correct-a-reading"));

@@ -6,8 +6,8 @@ import java.util.Optional;
 import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketMapper;
-import org.eskarn.app.docket.LeftOutRow;
-import org.eskarn.app.docket.PreparationDoneRow;
+import org.eskarn.app.docket.LeftOut;
+import org.eskarn.app.docket.PreparationDone;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.SetUpLock;
@@ -45,7 +45,7 @@ public class SetUpService {
     public void confirm(int number, int position, Step step, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (!step.confirmed() || setUp.current() != step || setUp.done(step)) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
         if (step == Step.GAUGE) {
             gauges.requireUsable(setUp);
@@ -56,8 +56,7 @@ public class SetUpService {
         if (step == Step.VERDICT && !setUp.acceptable()) {
             throw new DocketConflict(Words.say("docket.this-sweep-proves-nothing-so-its-verdict"));
         }
-        mapper.insertStepDone(
-                setUp.row().id(), step.ofSweep() ? setUp.sweep().row().id() : null, step, by, clock.instant());
+        mapper.insertStepDone(setUp.id(), step.ofSweep() ? setUp.sweep().id() : null, step, by, clock.instant());
     }
 
     /**
@@ -70,9 +69,9 @@ public class SetUpService {
     public void reopen(int number, int position, Step step, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (!setUp.done(step)) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
-        Optional<LeftOutRow> left = setUp.leftOut(step);
+        Optional<LeftOut> left = setUp.leftOut(step);
         if (left.isPresent()) {
             mapper.takeUp(left.get().id(), by, clock.instant());
         } else if (step == Step.PREPARE) {
@@ -97,18 +96,13 @@ public class SetUpService {
 
     private void oneMore(SetUp setUp, long by) throws DocketConflict {
         if (!setUp.sweep().touched()) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
         if (!setUp.sweep().complete()) {
             throw new DocketConflict(Words.say("docket.this-sweep-is-not-complete-finish-it"));
         }
         lock.requireOwnEyes(setUp, by);
-        mapper.insertSweep(
-                setUp.row().id(),
-                setUp.attempt().row().id(),
-                setUp.sweep().row().id(),
-                by,
-                clock.instant());
+        mapper.insertSweep(setUp.id(), setUp.attempt().id(), setUp.sweep().id(), by, clock.instant());
     }
 
     /**
@@ -125,7 +119,7 @@ public class SetUpService {
         SetUp setUp = lock.unchanged(number, position, version, by);
         boolean second = kind == AttemptKind.SECOND_INSPECTOR;
         if (!(second || kind == AttemptKind.CORRECTED) || setUp.blind()) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
         if (!setUp.sweep().complete() || (second && !setUp.attempt().whole())) {
             throw new DocketConflict(Words.say("docket.finish-the-sweeps-before-another-attempt-follows"));
@@ -143,14 +137,10 @@ public class SetUpService {
                 throw new DocketConflict(Words.say("docket.describe-the-correction-in-200-characters-at"));
             }
         }
-        mapper.insertAttempt(setUp.row().id(), kind, done, by, clock.instant());
-        mapper.setWaitsFor(setUp.row().id(), null, by);
+        mapper.insertAttempt(setUp.id(), kind, done, by, clock.instant());
+        mapper.setWaitsFor(setUp.id(), null, by);
         mapper.insertSweep(
-                setUp.row().id(),
-                mapper.lastAttempt(setUp.row().id()),
-                setUp.sweep().row().id(),
-                by,
-                clock.instant());
+                setUp.id(), mapper.lastAttempt(setUp.id()), setUp.sweep().id(), by, clock.instant());
     }
 
     /**
@@ -165,7 +155,7 @@ public class SetUpService {
         if (waitsFor.isPresent() && !setUp.sweep().complete()) {
             throw new DocketConflict(Words.say("docket.nothing-can-wait-for-another-look-before"));
         }
-        mapper.setWaitsFor(setUp.row().id(), waitsFor.orElse(null), by);
+        mapper.setWaitsFor(setUp.id(), waitsFor.orElse(null), by);
     }
 
     /**
@@ -180,7 +170,7 @@ public class SetUpService {
             throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (step.isPresent() && (!step.get().canBeLeftOut() || setUp.done(step.get()))) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
         if (step.filter(Step.PROVE::equals).isPresent() && setUp.verdict().because() == Because.REPEATS_TO_GO) {
             throw new DocketConflict(Words.say(
@@ -197,10 +187,9 @@ public class SetUpService {
             throw new DocketConflict(Words.say("docket.the-cautions-are-read-first-what-is"));
         }
         String why = SetUpLock.reason(reason, Words.say("docket.enter-why-it-is-left-out"));
-        Long sweep = step.filter(Step::ofSweep).isPresent()
-                ? (Long) setUp.sweep().row().id()
-                : null;
-        mapper.insertLeftOut(setUp.row().id(), sweep, step.orElse(null), why, by, clock.instant());
+        Long sweep =
+                step.filter(Step::ofSweep).isPresent() ? (Long) setUp.sweep().id() : null;
+        mapper.insertLeftOut(setUp.id(), sweep, step.orElse(null), why, by, clock.instant());
     }
 
     /**
@@ -211,7 +200,7 @@ public class SetUpService {
     @Transactional(rollbackFor = DocketConflict.class)
     public void takeUp(int number, int position, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        LeftOutRow left = setUp.wholeLeftOut().orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        LeftOut left = setUp.wholeLeftOut().orElseThrow(() -> lock.changedMeanwhile(setUp));
         mapper.takeUp(left.id(), by, clock.instant());
     }
 
@@ -223,7 +212,7 @@ public class SetUpService {
     @Transactional(rollbackFor = DocketConflict.class)
     public void tick(int number, int position, long preparationId, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        Optional<PreparationDoneRow> done = setUp.tick(preparationId);
+        Optional<PreparationDone> done = setUp.tick(preparationId);
         if (done.isPresent()) {
             mapper.reopenPreparation(done.get().id(), by, clock.instant());
             return;
@@ -232,6 +221,6 @@ public class SetUpService {
         if (!known || setUp.behindACaution(preparationId)) {
             throw new DocketConflict(Words.say("docket.the-cautions-come-first-one-by-one"));
         }
-        mapper.insertPreparationDone(setUp.row().id(), preparationId, by, clock.instant());
+        mapper.insertPreparationDone(setUp.id(), preparationId, by, clock.instant());
     }
 }

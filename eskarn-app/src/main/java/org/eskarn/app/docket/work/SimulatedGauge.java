@@ -42,10 +42,10 @@ public class SimulatedGauge {
 
     /** The indicator on its virtual part, if it is switched on. */
     static Optional<SimulatedIndicator> of(SetUp setUp) {
-        return Optional.ofNullable(setUp.row().simulatedSeed())
+        return Optional.ofNullable(setUp.simulatedSeed())
                 .map(seed -> SimulatedIndicator.of(
                         seed,
-                        setUp.sweep().row().number(),
+                        setUp.sweep().number(),
                         setUp.requirement().terms().allowedMovement(),
                         setUp.sweep().layout(),
                         setUp.sweep().gauge().dial()));
@@ -57,7 +57,7 @@ public class SimulatedGauge {
                 ? Optional.empty()
                 : of(setUp)
                         .map(indicator -> indicator.at(
-                                setUp.sweep().nextPlace(), setUp.row().bezel().doubleValue()));
+                                setUp.sweep().nextPlace(), setUp.bezel().doubleValue()));
     }
 
     /**
@@ -72,7 +72,7 @@ public class SimulatedGauge {
         if (!setUp.sweep().readings().isEmpty() || !possible(setUp)) {
             throw new DocketConflict(Words.say("docket.the-simulated-indicator-is-put-in-place"));
         }
-        mapper.setSimulated(setUp.row().id(), seed.orElse(null), BigDecimal.ZERO);
+        mapper.setSimulated(setUp.id(), seed.orElse(null), BigDecimal.ZERO);
     }
 
     /**
@@ -83,7 +83,7 @@ public class SimulatedGauge {
     @Transactional(rollbackFor = DocketConflict.class)
     public void zero(int number, int position, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        DialFace face = face(setUp).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        DialFace face = face(setUp).orElseThrow(() -> lock.changedMeanwhile(setUp));
         if (!setUp.sweep().readings().isEmpty()) {
             throw new DocketConflict(Words.say("docket.readings-stand-on-this-zero-begin-the"));
         }
@@ -92,7 +92,7 @@ public class SimulatedGauge {
                 .multiply(BigDecimal.valueOf(5))
                 .setScale(0, RoundingMode.HALF_UP)
                 .divide(BigDecimal.valueOf(5));
-        mapper.setSimulated(setUp.row().id(), setUp.row().simulatedSeed(), bezel);
+        mapper.setSimulated(setUp.id(), setUp.simulatedSeed(), bezel);
     }
 
     /**
@@ -105,7 +105,7 @@ public class SimulatedGauge {
     public void take(int number, int position, long sweepId, int place, String key, long by)
             throws EntryRejected, DocketConflict {
         SetUp setUp = lock.any(number, position, by);
-        DialFace face = face(setUp).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        DialFace face = face(setUp).orElseThrow(() -> lock.changedMeanwhile(setUp));
         readings.take(
                 number,
                 position,

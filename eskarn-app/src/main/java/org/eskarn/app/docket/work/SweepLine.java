@@ -5,7 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.eskarn.app.docket.Attempt;
-import org.eskarn.app.docket.SetAsideRow;
+import org.eskarn.app.docket.SetAside;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.page.Display;
@@ -40,7 +40,7 @@ public record SweepLine(
         List<SweepLine> lines = new ArrayList<>();
         List<Attempt> attempts = setUp.visibleAttempts();
         for (Attempt attempt : attempts) {
-            String heading = attempts.size() > 1 ? attempt.row().kind().title() : "";
+            String heading = attempts.size() > 1 ? attempt.kind().title() : "";
             for (SweepRecord sweep : attempt.sweeps()) {
                 if (sweep.touched()) {
                     lines.add(line(setUp, attempt, sweep, heading, figures, readings));
@@ -53,11 +53,11 @@ public record SweepLine(
 
     private static SweepLine line(
             SetUp setUp, Attempt attempt, SweepRecord sweep, String heading, Display figures, Display readings) {
-        SetAsideRow aside = sweep.setAside();
+        SetAside aside = sweep.setAside();
         return new SweepLine(
-                sweep.row().id(),
+                sweep.id(),
                 heading,
-                sweep.row().number(),
+                sweep.number(),
                 figure(sweep, figures),
                 sweep.assessment()
                         .returnCheck()
@@ -85,10 +85,10 @@ public record SweepLine(
         return setUp.attempt().sweeps().stream()
                 .filter(sweep -> sweep.setAside() == null && sweep.touched())
                 .map(sweep -> new Choice(
-                        sweep.row().id(),
+                        sweep.id(),
                         Words.say(
                                 "docket.sweep-2",
-                                sweep.row().number(),
+                                sweep.number(),
                                 sweep.complete() ? figure(sweep, figures) : Words.say("docket.not-complete"),
                                 sweep.readBy())))
                 .toList();

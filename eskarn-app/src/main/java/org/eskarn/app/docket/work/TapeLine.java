@@ -5,10 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.eskarn.app.docket.ReadingRow;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.docket.TakenReading;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.reading.Entry;
@@ -49,7 +49,7 @@ public record TapeLine(String id, String kind, String number, String at, String 
                     (next ? "next" : "") + (isReturn ? Words.say("docket.return") : ""),
                     (isReturn ? "↺ " : "") + station.number(),
                     station.name(),
-                    sweep.replacedAt(place).stream().map(ReadingRow::typed).collect(Collectors.joining("  ")),
+                    sweep.replacedAt(place).stream().map(TakenReading::typed).collect(Collectors.joining("  ")),
                     answer
                             ? micrometres == 1 ? "yes" : "no"
                             : entry.map(e -> typedBefore(e, display) + said(sweep, micrometres, display))

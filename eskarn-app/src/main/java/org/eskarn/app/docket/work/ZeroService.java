@@ -9,10 +9,10 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketMapper;
+import org.eskarn.app.docket.MasterZero;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpLock;
 import org.eskarn.app.docket.Step;
-import org.eskarn.app.docket.ZeroRow;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
@@ -105,10 +105,10 @@ public class ZeroService {
         if (setUp.current() != Step.ZERO
                 || gaugeNumber < 1
                 || gaugeNumber > setUp.sweep().gauges().size()) {
-            throw lock.changedMeanwhile(setUp.row());
+            throw lock.changedMeanwhile(setUp);
         }
         lock.requireOwnEyes(setUp, by);
-        Gauge master = gauges.find(masterId).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        Gauge master = gauges.find(masterId).orElseThrow(() -> lock.changedMeanwhile(setUp));
         if (!usable(master)) {
             throw new DocketConflict(
                     Words.say("docket.is-choose-another-master", master.mark(), master.standing(LocalDate.now(clock))));
@@ -125,10 +125,10 @@ public class ZeroService {
                             length(chosen.size(), gauge.graduationUnit()),
                             typed.strip()));
         }
-        mapper.deleteZero(setUp.sweep().row().id(), gaugeNumber);
+        mapper.deleteZero(setUp.sweep().id(), gaugeNumber);
         mapper.insertZero(
-                new ZeroRow(
-                        setUp.sweep().row().id(),
+                new MasterZero(
+                        setUp.sweep().id(),
                         gaugeNumber,
                         chosen.said(),
                         rounded(chosen.deviation()),
@@ -144,7 +144,7 @@ public class ZeroService {
                 && setUp.sweep().gauges().size() > 1
                 && setUp.sweep().zero(3 - gaugeNumber).isEmpty();
         if (!another) {
-            mapper.insertStepDone(setUp.row().id(), setUp.sweep().row().id(), Step.ZERO, by, clock.instant());
+            mapper.insertStepDone(setUp.id(), setUp.sweep().id(), Step.ZERO, by, clock.instant());
         }
     }
 
@@ -158,7 +158,7 @@ public class ZeroService {
     public void recheck(int number, int position, int gaugeNumber, String typed, int version, long by)
             throws EntryRejected, DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        ZeroRow zero = setUp.sweep().zero(gaugeNumber).orElseThrow(() -> lock.changedMeanwhile(setUp.row()));
+        MasterZero zero = setUp.sweep().zero(gaugeNumber).orElseThrow(() -> lock.changedMeanwhile(setUp));
         if (zero.recheck() != null) {
             throw new DocketConflict(Words.say("docket.the-master-was-read-again-already-and", zero.recheck()));
         }
@@ -167,7 +167,7 @@ public class ZeroService {
         BigDecimal moved = read(gauge, typed).subtract(read(gauge, zero.setting()));
         lock.reopenProof(setUp, by);
         mapper.setRecheck(
-                setUp.sweep().row().id(),
+                setUp.sweep().id(),
                 gaugeNumber,
                 typed.strip(),
                 zero.settingMicrometres().add(moved));

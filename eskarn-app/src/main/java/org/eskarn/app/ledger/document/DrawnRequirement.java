@@ -39,6 +39,13 @@ public record DrawnRequirement(
         Choice work,
         @Nullable List<FurtherPart> further) {
 
+    private static final String ITSELF = "ITSELF";
+
+    /** Whether the characteristic left no choice of what is judged. */
+    public boolean figureItself() {
+        return statedAs.code().equals(ITSELF);
+    }
+
     /** @param code of its label */
     public record FurtherPart(String code, String text) {}
 

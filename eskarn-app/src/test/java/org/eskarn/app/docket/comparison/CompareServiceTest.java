@@ -40,9 +40,9 @@ class CompareServiceTest {
     void theOtherAttemptComesFirstAndThenTheOtherDocketOfThePiece(Eskarn eskarn) {
         List<Other> others = others(eskarn, 236, 1);
         assertThat(others).extracting(Other::docket).containsExactly(236, 235);
-        assertThat(others.get(0).attempt().row().kind()).isEqualTo(AttemptKind.AS_FOUND);
+        assertThat(others.get(0).attempt().kind()).isEqualTo(AttemptKind.AS_FOUND);
         assertThat(CompareService.chosen(others, Optional.empty())).contains(others.get(0));
-        long lastYear = others.get(1).attempt().row().id();
+        long lastYear = others.get(1).attempt().id();
         assertThat(CompareService.chosen(others, Optional.of(lastYear))).contains(others.get(1));
         assertThat(CompareService.chosen(others, Optional.of(-1L))).contains(others.get(0));
     }

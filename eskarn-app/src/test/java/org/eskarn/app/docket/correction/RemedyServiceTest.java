@@ -55,7 +55,7 @@ class RemedyServiceTest {
     }
 
     private int version() {
-        return setUp().row().version();
+        return setUp().version();
     }
 
     private void sweep(String typed) throws Exception {
@@ -69,7 +69,7 @@ class RemedyServiceTest {
         int place = 0;
         for (String each : typed.split(" ")) {
             place++;
-            readings.take(number, 1, TypedReading.ofKeypad(setUp().sweep().row().id(), place, each, "r" + place), by);
+            readings.take(number, 1, TypedReading.ofKeypad(setUp().sweep().id(), place, each, "r" + place), by);
         }
     }
 
@@ -155,7 +155,7 @@ class RemedyServiceTest {
                             233,
                             position,
                             typed,
-                            docket.at(position).orElseThrow().row().version(),
+                            docket.at(position).orElseThrow().version(),
                             other))
                     .isInstanceOf(DocketConflict.class)
                     .hasMessageContaining("Enter the number of passes or the deepest pass");

@@ -98,10 +98,10 @@ class OpeningServiceTest {
         List<Docket> opened = numbers.stream()
                 .map(number -> dockets.find(number).orElseThrow())
                 .toList();
-        assertThat(String.join(" ", opened.stream().map(d -> d.row().serial()).toList()))
+        assertThat(String.join(" ", opened.stream().map(d -> d.serial()).toList()))
                 .isEqualTo(serials);
         assertThat(opened).allSatisfy(docket -> {
-            assertThat(docket.row().pieces()).isEqualTo(numbers.size());
+            assertThat(docket.pieces()).isEqualTo(numbers.size());
             assertThat(docket.setUps()).hasSize(2).allSatisfy(setUp -> {
                 assertThat(setUp.attempts()).hasSize(1);
                 assertThat(setUp.sweeps()).hasSize(1);
@@ -151,7 +151,7 @@ class OpeningServiceTest {
         assertThat(Words.of(
                         used.at(1).orElseThrow().requirement().terms().limit().words()))
                 .isEqualTo("≤ 0.20 mm");
-        assertThat(used.row().purpose())
+        assertThat(used.purpose())
                 .as("what is recorded is not a word of the screen")
                 .isEqualTo("in service");
     }
@@ -165,8 +165,7 @@ class OpeningServiceTest {
                 dockets.inHand(3, 3).dockets().stream().filter(d -> !waits(d)).toList();
         assertThat(first).hasSize(3);
         assertThat(second).hasSize(3).doesNotContainAnyElementsOf(first);
-        assertThat(first.get(2).row().due())
-                .isBeforeOrEqualTo(second.get(0).row().due());
+        assertThat(first.get(2).due()).isBeforeOrEqualTo(second.get(0).due());
         assertThat(dockets.inHand(0, total).dockets()).hasSize(total);
     }
 

@@ -206,6 +206,6 @@ class EvidenceJobTest {
         page.keyboard().type(Eskarn.PASSWORD);
         page.keyboard().press("Enter");
         assertThat(page.locator("#password-refusal")).containsText("Too many failed attempts: wait");
-        Assertions.assertThat(work.docket().row().signed()).isFalse();
+        Assertions.assertThat(work.docket().signed()).isFalse();
     }
 }

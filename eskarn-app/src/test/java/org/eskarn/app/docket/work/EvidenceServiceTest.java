@@ -7,8 +7,8 @@ import java.util.Optional;
 import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.InspectorWords;
+import org.eskarn.app.docket.SetAside;
 import org.eskarn.app.docket.SetAsideCause;
-import org.eskarn.app.docket.SetAsideRow;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.VerdictWords;
@@ -73,14 +73,14 @@ class EvidenceServiceTest {
                         "You have already measured this: somebody else must take the second inspector’s sweep");
         work.read(TOBIN, "0 2");
         assertThatThrownBy(() -> work.bean(ReadingService.class)
-                        .takeBack(work.number(), 1, work.setUp().sweep().row().id(), 2, work.id(MARA)))
+                        .takeBack(work.number(), 1, work.setUp().sweep().id(), 2, work.id(MARA)))
                 .hasMessageContaining(
                         "You have already measured this: somebody else must take the second inspector’s sweep");
         assertThatThrownBy(() -> work.bean(ReadingService.class)
                         .correct(
                                 work.number(),
                                 1,
-                                TypedReading.ofKeypad(work.setUp().sweep().row().id(), 1, "5", "k"),
+                                TypedReading.ofKeypad(work.setUp().sweep().id(), 1, "5", "k"),
                                 "no",
                                 work.version(),
                                 work.id(MARA)))
@@ -92,7 +92,7 @@ class EvidenceServiceTest {
     void evenAReadingThatWasTakenBackMakesAPersonNoSecondInspector() throws Exception {
         work.prepare(TOBIN).zero(TOBIN).read(TOBIN, "0");
         work.bean(ReadingService.class)
-                .takeBack(work.number(), 1, work.setUp().sweep().row().id(), 1, work.id(TOBIN));
+                .takeBack(work.number(), 1, work.setUp().sweep().id(), 1, work.id(TOBIN));
         work.read(MARA, TWELVE).confirm(MARA, Step.PROVE);
         assertThatThrownBy(() -> work.begin(TOBIN, AttemptKind.SECOND_INSPECTOR, ""))
                 .hasMessageContaining(
@@ -149,7 +149,7 @@ class EvidenceServiceTest {
                 .confirm(TOBIN, Step.VERDICT);
         assertThat(work.docket().outcome()).isNotEqualTo(Outcome.PASS);
         EvidenceService evidence = work.bean(EvidenceService.class);
-        long own = work.setUp().attempt().row().id();
+        long own = work.setUp().attempt().id();
         assertThatThrownBy(() -> evidence.decide(work.number(), 1, own, "mine", work.version(), work.id(TOBIN)))
                 .hasMessageContaining("A checker who took none of these readings decides");
         assertThatThrownBy(() -> evidence.decide(work.number(), 1, own, "his", work.version(), work.id("i.varn")))
@@ -184,7 +184,7 @@ class EvidenceServiceTest {
         assertThat(work.setUp().asFound().orElseThrow().verdict().value()).isEqualTo(26);
         assertThat(work.setUp().asFound().orElseThrow().verdict().outcome()).isEqualTo(Outcome.FAIL);
         assertThat(work.setUp().sweeps()).hasSize(3);
-        SetAsideRow row =
+        SetAside row =
                 java.util.Objects.requireNonNull(work.setUp().sweeps().get(0).setAside());
         assertThat(row.setAsideByName()).isEqualTo("Mara Quill");
 
@@ -201,7 +201,7 @@ class EvidenceServiceTest {
                         .setAside(
                                 work.number(),
                                 1,
-                                work.setUp().sweep().row().id(),
+                                work.setUp().sweep().id(),
                                 Optional.empty(),
                                 "because",
                                 work.version(),
@@ -231,7 +231,7 @@ class EvidenceServiceTest {
         assertThat(work.setUp().verdict().outcome()).isEqualTo(Outcome.PASS);
         assertThat(work.setUp().sweeps()).hasSize(2);
         work.oneMore(MARA);
-        assertThat(work.setUp().sweep().row().number()).isEqualTo(4);
+        assertThat(work.setUp().sweep().number()).isEqualTo(4);
         work.zero(MARA).read(MARA, "0");
         assertThatThrownBy(
                         () -> work.bean(EvidenceService.class).cancel(work.number(), 1, work.version(), work.id(MARA)))
@@ -242,7 +242,7 @@ class EvidenceServiceTest {
     void aCompleteSweepIsNotTakenBackReadingByReading() throws Exception {
         work.judge(MARA, TWENTY_SIX);
         assertThatThrownBy(() -> work.bean(ReadingService.class)
-                        .takeBack(work.number(), 1, work.setUp().sweep().row().id(), 9, work.id(MARA)))
+                        .takeBack(work.number(), 1, work.setUp().sweep().id(), 9, work.id(MARA)))
                 .hasMessageContaining("The sweep is complete: correct the reading with a reason instead");
     }
 
@@ -255,7 +255,7 @@ class EvidenceServiceTest {
         work.begin(MARA, AttemptKind.CORRECTED, "reground").sweep(MARA, TWELVE);
         assertThat(work.setUp().verdict().outcome()).isEqualTo(Outcome.PASS);
         assertThat(work.setUp().asFound().orElseThrow().verdict().outcome()).isEqualTo(Outcome.FAIL);
-        assertThat(work.setUp().attempt().row().correction()).isEqualTo("reground");
+        assertThat(work.setUp().attempt().correction()).isEqualTo("reground");
     }
 
     @Test

@@ -12,9 +12,9 @@ import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
 import org.eskarn.app.docket.Question;
-import org.eskarn.app.docket.ReadingRow;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.TakenReading;
 import org.eskarn.app.docket.work.CorrectionService.CorrectionsForm;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.part.PartService;
@@ -65,7 +65,7 @@ class GaugeSideTest {
     }
 
     private int version() {
-        return setUp().row().version();
+        return setUp().version();
     }
 
     private void confirm(Step step) throws DocketConflict {
@@ -82,7 +82,7 @@ class GaugeSideTest {
 
     private void sweep(String... typed) throws Exception {
         List<TypedReading> all = new ArrayList<>();
-        long sweep = setUp().sweep().row().id();
+        long sweep = setUp().sweep().id();
         for (String each : typed) {
             all.add(TypedReading.ofKeypad(sweep, all.size() + 1, each, "g" + all.size()));
         }
@@ -135,7 +135,7 @@ class GaugeSideTest {
         assertThatThrownBy(() -> corrections.set(
                         number, position, new CorrectionsForm(false, sag, lever, "measured"), version(), by))
                 .hasMessageContaining(says);
-        assertThat(setUp().row().corrections().none()).isTrue();
+        assertThat(setUp().corrections().none()).isTrue();
     }
 
     @Test
@@ -179,8 +179,8 @@ class GaugeSideTest {
                 .hasMessageContaining("Readings already exist: enter how the sag or angle was determined");
         corrections.set(
                 number, position, new CorrectionsForm(false, "-3", "30", "stiff mandrel, protractor"), version(), by);
-        assertThat(setUp().row().correctionsReason()).isEqualTo("stiff mandrel, protractor");
-        assertThat(setUp().row().correctionsByName()).isEqualTo("Mara Quill");
+        assertThat(setUp().correctionsReason()).isEqualTo("stiff mandrel, protractor");
+        assertThat(setUp().correctionsByName()).isEqualTo("Mara Quill");
         // At the bottom: 8 · cos 30° + 2 · 1.5; at the top 0.
         assertThat(setUp().verdict().value()).isCloseTo(8 * Math.sqrt(0.75) + 3, within(1e-9));
         assertThat(setUp().sweep().readings().get(4).typed()).isEqualTo("8");
@@ -195,7 +195,7 @@ class GaugeSideTest {
         upToZero();
         simulated.zero(number, position, version(), by);
         confirm(Step.ZERO);
-        long sweep = setUp().sweep().row().id();
+        long sweep = setUp().sweep().id();
         for (int place = 1; place <= 9; place++) {
             simulated.take(number, position, sweep, place, "sim-" + place, by);
         }
@@ -204,17 +204,17 @@ class GaugeSideTest {
         assertThat(setUp().sweep().readings())
                 .allSatisfy(reading -> assertThat(reading.typed()).matches("[+-]?\\d+(\\.5)? µm"));
         List<String> first =
-                setUp().sweep().readings().stream().map(ReadingRow::typed).toList();
+                setUp().sweep().readings().stream().map(TakenReading::typed).toList();
 
         open("TG-110", "C", 1);
         simulated.put(number, position, Optional.of(42L), version(), by);
         upToZero();
         simulated.zero(number, position, version(), by);
         confirm(Step.ZERO);
-        simulated.take(number, position, setUp().sweep().row().id(), 1, "sim", by);
-        simulated.take(number, position, setUp().sweep().row().id(), 2, "sim2", by);
+        simulated.take(number, position, setUp().sweep().id(), 1, "sim", by);
+        simulated.take(number, position, setUp().sweep().id(), 2, "sim2", by);
         assertThat(setUp().sweep().readings())
-                .extracting(ReadingRow::typed)
+                .extracting(TakenReading::typed)
                 .containsExactly(first.get(0), first.get(1));
         assertThatThrownBy(() -> simulated.put(number, position, Optional.empty(), version(), by))
                 .hasMessageContaining("before the first reading");
@@ -256,7 +256,7 @@ class GaugeSideTest {
     private static List<Integer> changing(TraceService tracing, long gauge, Length error, LocalDate since) {
         return tracing.trace(gauge, error, since).stream()
                 .filter(TraceService.Touched::changes)
-                .map(touched -> touched.docket().row().number())
+                .map(touched -> touched.docket().number())
                 .toList();
     }
 }

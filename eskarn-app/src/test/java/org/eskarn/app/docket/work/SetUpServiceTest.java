@@ -11,11 +11,11 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
-import org.eskarn.app.docket.ReadingRow;
 import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.TakenReading;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
@@ -51,27 +51,27 @@ class SetUpServiceTest {
     }
 
     private void confirm(Step step) throws DocketConflict {
-        setUps.confirm(number, 1, step, setUp().row().version(), by);
+        setUps.confirm(number, 1, step, setUp().version(), by);
     }
 
     private void prepare() throws DocketConflict {
         confirm(Step.REQUIRE);
         confirm(Step.GAUGE);
         for (Preparation preparation : setUp().requirement().preparations()) {
-            setUps.tick(number, 1, preparation.id(), setUp().row().version(), by);
+            setUps.tick(number, 1, preparation.id(), setUp().version(), by);
         }
         confirm(Step.ZERO);
     }
 
     private void take(int place, String typed) throws Exception {
-        readings.take(number, 1, TypedReading.ofKeypad(setUp().sweep().row().id(), place, typed, "k" + typed), by);
+        readings.take(number, 1, TypedReading.ofKeypad(setUp().sweep().id(), place, typed, "k" + typed), by);
     }
 
     @Test
     void storesAReadingExactlyAsItWasTyped() throws Exception {
         prepare();
         take(1, "+1,50");
-        ReadingRow reading = setUp().sweep().readings().get(0);
+        TakenReading reading = setUp().sweep().readings().get(0);
         assertThat(reading.typed()).isEqualTo("+1,50");
         assertThat(reading.number().toPlainString()).isEqualTo("1.50");
         assertThat(reading.unit()).isEqualTo(ReadingUnit.MICROMETRE);
@@ -81,7 +81,7 @@ class SetUpServiceTest {
     void aReadingTakenBackKeepsItsRowAndFreesItsPlace() throws Exception {
         prepare();
         take(1, "1");
-        long sweep = setUp().sweep().row().id();
+        long sweep = setUp().sweep().id();
         readings.takeBack(number, 1, sweep, 1, by);
         assertThat(setUp().sweep().readings()).isEmpty();
         take(1, "2");
@@ -111,13 +111,13 @@ class SetUpServiceTest {
         List<Preparation> preparations = setUp().requirement().preparations();
         assertThat(preparations.get(0).caution()).isTrue();
         long later = preparations.get(preparations.size() - 1).id();
-        assertThatThrownBy(() -> setUps.tick(number, 1, later, setUp().row().version(), by))
+        assertThatThrownBy(() -> setUps.tick(number, 1, later, setUp().version(), by))
                 .hasMessageContaining("Confirm the cautions first, one by one");
     }
 
     @Test
     void aPageThatIsNotTheNewestChangesNothing() throws Exception {
-        int seen = setUp().row().version();
+        int seen = setUp().version();
         confirm(Step.REQUIRE);
         assertThatThrownBy(() -> setUps.confirm(number, 1, Step.GAUGE, seen, by))
                 .isInstanceOf(DocketConflict.class)
@@ -128,7 +128,7 @@ class SetUpServiceTest {
     @Test
     void ofManyAtOnceExactlyOneGetsThePlace() throws Exception {
         prepare();
-        long sweep = setUp().sweep().row().id();
+        long sweep = setUp().sweep().id();
         ExecutorService hands = Executors.newFixedThreadPool(8);
         try {
             List<Callable<Boolean>> tries = new ArrayList<>();
@@ -159,11 +159,11 @@ class SetUpServiceTest {
         prepare();
         String[] out = {"0", "1", "2", "3", "2", "1", "0", "0.5", "9"};
         for (int i = 0; i < out.length; i++) {
-            readings.take(number, 1, TypedReading.ofKeypad(setUp().sweep().row().id(), i + 1, out[i], "o" + i), by);
+            readings.take(number, 1, TypedReading.ofKeypad(setUp().sweep().id(), i + 1, out[i], "o" + i), by);
         }
         confirm(Step.PROVE);
         assertThatThrownBy(() -> confirm(Step.VERDICT)).hasMessageContaining("sweep again");
-        setUps.sweepAgain(number, 1, setUp().row().version(), by);
+        setUps.sweepAgain(number, 1, setUp().version(), by);
         assertThat(setUp().sweeps()).hasSize(2);
         assertThat(setUp().sweeps().get(0).readings()).hasSize(9);
         assertThat(setUp().current()).isEqualTo(Step.ZERO);
@@ -172,7 +172,7 @@ class SetUpServiceTest {
     @Test
     void ofSeveralReadingsAtOnceAllAreStoredOrNone() throws Exception {
         prepare();
-        long sweep = setUp().sweep().row().id();
+        long sweep = setUp().sweep().id();
         assertThatThrownBy(() -> readings.takeAll(number, 1, pasted(sweep, "0", "1", "x2", "3"), by))
                 .hasMessageContaining("is-not-a-number");
         assertThat(setUp().sweep().readings()).isEmpty();
@@ -201,26 +201,19 @@ class SetUpServiceTest {
                 .hasMessageContaining("Read the cautions first; the rest of the preparation may then be left out");
         for (Preparation line : setUp().requirement().preparations()) {
             if (line.caution()) {
-                setUps.tick(number, 1, line.id(), setUp().row().version(), by);
+                setUps.tick(number, 1, line.id(), setUp().version(), by);
             }
         }
         assertThatThrownBy(() -> leaveOut(Step.PREPARE, " ")).hasMessageContaining("Enter the reason");
         leaveOut(Step.PREPARE, "cleaned for the requirement before");
         assertThat(setUp().done(Step.PREPARE)).isTrue();
         assertThat(setUp().current()).isEqualTo(Step.ZERO);
-        setUps.leaveOut(
-                number,
-                1,
-                java.util.Optional.empty(),
-                "gear seat is turned off",
-                setUp().row().version(),
-                by);
+        setUps.leaveOut(number, 1, java.util.Optional.empty(), "gear seat is turned off", setUp().version(), by);
         assertThat(setUp().settled()).isTrue();
         assertThat(Standing.of(setUp())).isEqualTo(Standing.LEFT_OUT);
     }
 
     private void leaveOut(Step step, String reason) throws DocketConflict {
-        setUps.leaveOut(
-                number, 1, java.util.Optional.of(step), reason, setUp().row().version(), by);
+        setUps.leaveOut(number, 1, java.util.Optional.of(step), reason, setUp().version(), by);
     }
 }

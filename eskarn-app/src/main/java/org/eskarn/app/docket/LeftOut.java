@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param sweepId the sweep whose step it is; null for what stands for the set-up
  * @param step null for the whole requirement
  */
-public record LeftOutRow(
+public record LeftOut(
         long id,
         long setUpId,
         @Nullable Long sweepId,

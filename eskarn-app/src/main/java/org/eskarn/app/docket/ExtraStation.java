@@ -1,4 +1,4 @@
 package org.eskarn.app.docket;
 
 /** A station added to one sweep while hunting for a high or a low. */
-record ExtraStationRow(long sweepId, String place) {}
+record ExtraStation(long sweepId, String place) {}

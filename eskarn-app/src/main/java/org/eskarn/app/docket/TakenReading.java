@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param reason why this one was put in the place of another; null for one read in its turn
  * @param takenBackByName who took it back or put another in its place; null while it stands
  */
-public record ReadingRow(
+public record TakenReading(
         long id,
         long sweepId,
         int place,

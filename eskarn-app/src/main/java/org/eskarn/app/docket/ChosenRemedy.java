@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param predictedMicrometres the judged figure it will come to; null where none could be predicted
  * @param uncertaintyMicrometres expanded, of the figure it rests on
  */
-public record RemedyRow(
+public record ChosenRemedy(
         long id,
         long setUpId,
         long attemptId,

@@ -3,7 +3,7 @@ package org.eskarn.app.docket;
 import java.time.Instant;
 
 /** A sweep that does not count, and who said so. Its readings stay. */
-public record SetAsideRow(
+public record SetAside(
         long id,
         long sweepId,
         SetAsideCause cause,

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param setting what the gauge read on it, as typed
  * @param recheck what it read on it again at the end, as typed; null until then
  */
-public record ZeroRow(
+public record MasterZero(
         long sweepId,
         int gaugeNumber,
         String master,

@@ -1,7 +1,7 @@
 package org.eskarn.app.docket;
 
 /** A size map on record: where it is, and of what. */
-record SizeMapRow(
+record SizeMapEntry(
         int number,
         long partId,
         int position,

@@ -8,7 +8,7 @@ import java.time.Instant;
  * @param lastAttemptId the last attempt there was; the decision does not outlive the next one
  * @param standingAttemptId the attempt whose verdict stands
  */
-public record DecisionRow(
+public record Decision(
         long id,
         long setUpId,
         long lastAttemptId,

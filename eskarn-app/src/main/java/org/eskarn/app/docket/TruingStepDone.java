@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 
 /** One step of truing: where, what was done, and the movement after it as it was typed. */
-public record TruingStepRow(
+public record TruingStepDone(
         long id,
         long setUpId,
         long attemptId,
