@@ -1,5 +1,6 @@
 package org.eskarn.app.account;
 
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequestHeader;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -31,7 +32,8 @@ class SecurityConfiguration {
     private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none';"
             + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
-    private static final RequestMatcher PART_OF_A_PAGE = new RequestHeaderRequestMatcher("HX-Request");
+    private static final RequestMatcher PART_OF_A_PAGE =
+            new RequestHeaderRequestMatcher(HtmxRequestHeader.HX_REQUEST.getValue());
 
     @Bean
     PasswordEncoder passwordEncoder() {

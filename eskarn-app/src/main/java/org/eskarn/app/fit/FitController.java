@@ -1,6 +1,6 @@
 package org.eskarn.app.fit;
 
-import jakarta.servlet.http.HttpServletRequest;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -35,19 +35,19 @@ class FitController {
     }
 
     @GetMapping("/fits")
-    String fits(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+    String fits(@RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
         return shown(FitCalculator.FITS, typed, FitAnswer::of, model, request);
     }
 
     @GetMapping("/choosing")
-    String choosing(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+    String choosing(@RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
         model.addAttribute("uses", Choices.Use.values());
         model.addAttribute("loads", Choices.Load.values());
         return shown(FitCalculator.CHOOSING, typed, ChoiceAnswer::of, model, request);
     }
 
     @GetMapping("/bearings")
-    String bearings(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+    String bearings(@RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
         model.addAttribute("rings", Seat.Ring.values());
         model.addAttribute("turnings", Seat.Turning.values());
         model.addAttribute("loads", Choices.Load.values());
@@ -58,40 +58,40 @@ class FitController {
     }
 
     @GetMapping("/end-gap")
-    String endGap(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+    String endGap(@RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
         return shown(FitCalculator.END_GAP, typed, EndGapAnswer::of, model, request);
     }
 
     @GetMapping("/pair")
-    String pair(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        if (whole(request)) {
+    String pair(@RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
+        if (whole(request, typed)) {
             model.addAttribute("maps", measured.all());
         }
         return shown(FitCalculator.PAIR, measured.filled(typed), PairAnswer::of, model, request);
     }
 
     @GetMapping("/batch")
-    String batch(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
-        if (whole(request)) {
+    String batch(@RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
+        if (whole(request, typed)) {
             model.addAttribute("batches", measured.batches());
         }
         return shown(FitCalculator.BATCH, measured.batchFilled(typed), BatchAnswer::of, model, request);
     }
 
     @GetMapping("/heating")
-    String heating(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+    String heating(@RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
         materials(model);
         return shown(FitCalculator.HEATING, typed, HeatAnswer::of, model, request);
     }
 
     @GetMapping("/at-20")
-    String at20(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+    String at20(@RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
         materials(model);
         return shown(FitCalculator.AT_20, typed, WarmthAnswer::at20, model, request);
     }
 
     @GetMapping("/in-service")
-    String inService(@RequestParam Map<String, String> typed, Model model, HttpServletRequest request) {
+    String inService(@RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
         materials(model);
         return shown(FitCalculator.IN_SERVICE, typed, WarmthAnswer::inService, model, request);
     }
@@ -106,17 +106,17 @@ class FitController {
             Map<String, String> typed,
             Function<Fields, Optional<Answer>> answer,
             Model model,
-            HttpServletRequest request) {
+            HtmxRequest request) {
         Fields fields = new Fields(typed, USUAL);
         model.addAttribute("calculator", calculator);
         model.addAttribute("f", fields);
         model.addAttribute("answer", answer.apply(fields));
         model.addAttribute("problems", fields.problems());
-        return whole(request) ? "fit/calculator" : "fit/calculator :: answer";
+        return whole(request, typed) ? "fit/calculator" : "fit/calculator :: answer";
     }
 
     /** Whether the whole page is asked for, and not the answer alone: what is taken from a docket fills its field. */
-    private static boolean whole(HttpServletRequest request) {
-        return request.getHeader("HX-Request") == null || request.getParameter("whole") != null;
+    private static boolean whole(HtmxRequest request, Map<String, String> typed) {
+        return !request.isHtmxRequest() || typed.containsKey("whole");
     }
 }

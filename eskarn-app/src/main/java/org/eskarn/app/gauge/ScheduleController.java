@@ -3,14 +3,11 @@ package org.eskarn.app.gauge;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.eskarn.app.page.Words;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -24,9 +21,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @RequestMapping("/gauges/schedule")
 class ScheduleController {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.BASIC_ISO_DATE;
-    private static final DateTimeFormatter MOMENT =
-            DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'").withZone(ZoneOffset.UTC);
     private static final MediaType CALENDAR = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
     private final GaugeService gauges;
@@ -87,41 +81,9 @@ class ScheduleController {
 
     @GetMapping(path = "/calibrations.ics")
     ResponseEntity<String> calendar() {
-        StringBuilder text = new StringBuilder();
-        line(text, "BEGIN:VCALENDAR");
-        line(text, "VERSION:2.0");
-        line(text, "PRODID:-//Eskarn//Gauges//EN");
-        for (Gauge gauge : watched()) {
-            line(text, "BEGIN:VEVENT");
-            line(text, "UID:gauge-" + gauge.id() + "@eskarn");
-            line(text, "DTSTAMP:" + MOMENT.format(clock.instant()));
-            line(text, "DTSTART;VALUE=DATE:" + DAY.format(gauge.nextDue()));
-            line(text, "SUMMARY:" + escaped(Words.say("gauge.calibration-due", gauge.mark(), gauge.name())));
-            line(text, "LOCATION:" + escaped(gauge.place()));
-            line(text, "END:VEVENT");
-        }
-        line(text, "END:VCALENDAR");
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"calibrations.ics\"")
-                .body(text.toString());
-    }
-
-    private static String escaped(String text) {
-        return text.replace("\\", "\\\\").replace(";", "\\;").replace(",", "\\,");
-    }
-
-    /** Lines end in CR LF and are folded before 75 octets. */
-    private static void line(StringBuilder text, String line) {
-        StringBuilder part = new StringBuilder();
-        for (int codePoint : line.codePoints().toArray()) {
-            String next = Character.toString(codePoint);
-            if ((part + next).getBytes(StandardCharsets.UTF_8).length > 73) {
-                text.append(part).append("\r\n ");
-                part.setLength(0);
-            }
-            part.append(next);
-        }
-        text.append(part).append("\r\n");
+                .body(CalibrationCalendar.of(watched(), clock.instant()));
     }
 }

@@ -1,6 +1,6 @@
 package org.eskarn.app.table;
 
-import jakarta.servlet.http.HttpServletRequest;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -54,7 +54,7 @@ class MeasureController {
             @RequestParam(required = false) @Nullable LayoutKind layoutBefore,
             @RequestParam(defaultValue = "") String whole,
             Model model,
-            HttpServletRequest request) {
+            HtmxRequest request) {
         boolean other = layoutBefore != null && typed.layout() != null && typed.layout() != layoutBefore;
         MeasureForm form = other ? typed.anew().filled() : typed.filled();
         Measured measured = Measured.of(form);
@@ -86,9 +86,7 @@ class MeasureController {
         model.addAttribute("reversals", Reversal.values());
         model.addAttribute("flickers", FlickerRule.values());
         model.addAttribute("views", View.values());
-        return request.getHeader("HX-Request") == null || !whole.isEmpty()
-                ? "table/measure"
-                : "table/measure :: answer";
+        return !request.isHtmxRequest() || !whole.isEmpty() ? "table/measure" : "table/measure :: answer";
     }
 
     private static String title(MeasureForm form) {

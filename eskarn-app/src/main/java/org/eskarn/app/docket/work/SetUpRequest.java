@@ -1,6 +1,7 @@
 package org.eskarn.app.docket.work;
 
-import jakarta.servlet.http.HttpServletRequest;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxResponse;
 import jakarta.servlet.http.HttpServletResponse;
 import org.eskarn.app.account.SignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -14,12 +15,13 @@ record SetUpRequest(
         int number,
         int position,
         SignedIn person,
-        HttpServletRequest request,
+        HtmxRequest request,
+        HtmxResponse page,
         HttpServletResponse response,
         Model model) {
 
     boolean withScript() {
-        return request.getHeader("HX-Request") != null;
+        return request.isHtmxRequest();
     }
 
     String path() {
@@ -39,10 +41,11 @@ record SetUpRequest(
                 @PathVariable int number,
                 @PathVariable int position,
                 @AuthenticationPrincipal SignedIn person,
-                HttpServletRequest request,
+                HtmxRequest request,
+                HtmxResponse page,
                 HttpServletResponse response,
                 Model model) {
-            return new SetUpRequest(number, position, person, request, response, model);
+            return new SetUpRequest(number, position, person, request, page, response, model);
         }
     }
 }

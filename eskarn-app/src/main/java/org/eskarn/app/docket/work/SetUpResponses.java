@@ -10,7 +10,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
- * SetUpResponses a change to a set-up. A page with script gets the part of the page that may have changed, with 422 when the
+ * Answers a change to a set-up. A page with script gets the part of the page that may have changed, with 422 when the
  * entry was no reading and 409 when somebody was quicker; a page without script is sent back to where it was.
  */
 @Component
@@ -47,7 +47,7 @@ class SetUpResponses {
         if (!visit.withScript() && !refused) {
             return "redirect:" + visit.path();
         }
-        visit.response().setHeader("HX-Replace-Url", visit.path());
+        visit.page().setReplaceUrl(visit.path());
         Object task = refused ? visit.model().getAttribute("task") : null;
         return page(visit, task);
     }
