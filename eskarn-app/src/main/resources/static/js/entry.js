@@ -45,8 +45,8 @@ function unlock() {
 
 function sayWaiting() {
   const typed = waiting.filter((text) => text !== "").join("  ");
-  const how = unanswered && typed === "" ? "" : "Press ⌫ to type this station again.";
-  say("entry-waiting", (typed === "" ? "" : "Typed after it and not taken: " + typed + ". ") + how);
+  const how = unanswered && typed === "" ? "" : words("type-again");
+  say("entry-waiting", (typed === "" ? "" : words("typed-after").replace("{0}", () => typed) + " ") + how);
 }
 
 async function send() {
@@ -88,17 +88,20 @@ function post(entry) {
   });
 }
 
-const problems = {
-  0: "The server did not answer: nothing was taken. Press Enter to send it again.",
-  401: "You are signed out: sign in in another tab, then press Enter to send it again.",
-  403: "You may not take readings here, or the page was open too long: load it again.",
-};
+// The page holds the sentences, in its own language.
+function words(which) {
+  return document.getElementById("entry-words").getAttribute("data-" + which);
+}
+
+function unansweredWords(status) {
+  return words(status) ?? words("wrong");
+}
 
 function refused(status) {
   const [first, ...after] = queue.splice(0);
   if (status !== 422 && status !== 409) {
     unanswered = first;
-    say("entry-problem", problems[status] ?? "Something went wrong: nothing was taken. Press Enter to send it again.");
+    say("entry-problem", unansweredWords(status));
   }
   const input = field();
   const rest = after.map((entry) => entry.typed);
@@ -195,6 +198,6 @@ document.addEventListener("htmx:before:response", (event) => {
   if (status === 401 || status === 403 || status === 404 || status >= 500) {
     event.preventDefault();
     event.detail.ctx.swap = "none";
-    if (!event.detail.ctx.values) say("entry-problem", problems[status] ?? problems[0]);
+    if (!event.detail.ctx.values) say("entry-problem", words(status) ?? words(0));
   }
 });

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Path;
 import org.eskarn.app.ledger.KeyReplacement;
+import org.eskarn.app.page.Words;
 
 /** {@code ./eskarn new-key}: a signing key in the place of one that is lost for good. */
 final class NewKeyCommand {
@@ -14,15 +15,10 @@ final class NewKeyCommand {
     static int run(Path data, PrintStream out) {
         try {
             boolean made = KeyReplacement.make(data.resolve("eskarn.key"));
-            out.println(
-                    made
-                            ? "eskarn: a new signing key lies in " + data
-                                    + "; documents signed before are checked with the"
-                                    + " older public keys in eskarn.pub"
-                            : "eskarn: " + data + " holds a signing key, which stays");
+            out.println("eskarn: " + (made ? Words.say("ledger.key-made", data) : Words.say("ledger.key-stays", data)));
             return made ? 0 : 1;
         } catch (IOException e) {
-            out.println("eskarn: no key can be written to " + data + ": " + e.getMessage());
+            out.println("eskarn: " + Words.say("ledger.key-not-written", data, String.valueOf(e.getMessage())));
             return 2;
         }
     }

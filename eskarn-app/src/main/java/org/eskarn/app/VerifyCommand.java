@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.stream.Stream;
 import org.eskarn.app.ledger.LedgerVerification;
 import org.eskarn.app.ledger.LedgerVerification.Report;
+import org.eskarn.app.page.Words;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -34,11 +35,11 @@ final class VerifyCommand {
         Path data = Path.of(arguments[0]).toAbsolutePath();
         Path heads = arguments.length > 1 ? Path.of(arguments[1]).toAbsolutePath() : data.resolve("eskarn.heads");
         if (!Files.exists(data.resolve(DATABASE))) {
-            out.println("eskarn: " + data + " holds no records");
+            out.println("eskarn: " + Words.say("ledger.no-records", data));
             return UNUSABLE;
         }
         if (arguments.length > 1 && !Files.exists(heads)) {
-            out.println("eskarn: there is no heads file " + heads);
+            out.println("eskarn: " + Words.say("ledger.no-heads-file", heads));
             return UNUSABLE;
         }
         try {
@@ -50,7 +51,7 @@ final class VerifyCommand {
                 delete(copy);
             }
         } catch (IOException e) {
-            out.println("eskarn: " + data + " cannot be read: " + e.getMessage());
+            out.println("eskarn: " + Words.say("ledger.not-readable", data, String.valueOf(e.getMessage())));
             return UNUSABLE;
         }
     }
@@ -69,8 +70,8 @@ final class VerifyCommand {
             report.problem()
                     .ifPresentOrElse(
                             problem -> out.println("eskarn: " + problem),
-                            () -> out.println("eskarn: " + report.documents() + " signed documents and "
-                                    + report.heads() + " heads checked: all in order"));
+                            () -> out.println(
+                                    "eskarn: " + Words.say("ledger.all-in-order", report.documents(), report.heads())));
             return report.problem().isPresent() ? WRONG : IN_ORDER;
         }
     }

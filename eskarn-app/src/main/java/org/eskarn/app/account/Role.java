@@ -1,15 +1,17 @@
 package org.eskarn.app.account;
 
+import org.eskarn.app.page.Words;
+
 /** What a person may do. */
 public enum Role {
     /** Works dockets and signs them. */
-    INSPECTOR("inspector"),
+    INSPECTOR(Words.say("account.role-inspector")),
     /** A second inspector: works dockets and signs them too. */
-    CHECKER("checker"),
+    CHECKER(Words.say("account.role-checker")),
     /** Looks after the gauges; sees dockets and the ledger. */
-    KEEPER("keeper"),
+    KEEPER(Words.say("account.role-keeper")),
     /** Looks after the accounts; sees dockets and the ledger. */
-    STEWARD("steward");
+    STEWARD(Words.say("account.role-steward"));
 
     private final String title;
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.eskarn.app.page.Words;
 
 /** Who read a sweep: whoever typed its readings, whoever opened the docket. */
 final class Readers {
@@ -35,7 +36,10 @@ final class Readers {
             while (i + 1 < places.size() && places.get(i + 1) == to + 1 && to + 1 <= stations) {
                 to = places.get(++i);
             }
-            ranges.add(from > stations ? "return" : from == to ? String.valueOf(from) : from + "–" + to);
+            ranges.add(
+                    from > stations
+                            ? Words.say("docket.return-place")
+                            : from == to ? String.valueOf(from) : from + "–" + to);
             i++;
         }
         return String.join(", ", ranges);

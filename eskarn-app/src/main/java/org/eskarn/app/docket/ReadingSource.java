@@ -6,7 +6,7 @@ import org.eskarn.app.page.Words;
 public enum ReadingSource {
     /** Typed, or sent by a gauge that types like a keyboard. */
     KEYPAD(""),
-    PASTED("pasted"),
+    PASTED(Words.say("docket.pasted")),
     SIMULATED(Words.say("docket.simulated-indicator"));
 
     private final String title;

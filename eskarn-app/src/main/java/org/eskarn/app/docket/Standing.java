@@ -5,10 +5,10 @@ import org.eskarn.core.verdict.Outcome;
 
 /** How a requirement stands, for its mark: an outcome, left out, or not begun. */
 public enum Standing {
-    PASS("pass"),
-    FAIL("fail"),
+    PASS(Words.say("docket.standing-pass")),
+    FAIL(Words.say("docket.standing-fail")),
     NOT_PROVEN(Words.say("docket.not-proven")),
-    RECORDED("recorded"),
+    RECORDED(Words.say("docket.standing-recorded")),
     LEFT_OUT(Words.say("docket.left-out")),
     OPEN(Words.say("docket.not-begun"));
 

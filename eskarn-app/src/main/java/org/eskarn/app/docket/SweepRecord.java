@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.gauge.Dial;
@@ -229,7 +230,7 @@ public record SweepRecord(
     /** What a place is called on paper: its station, or the return. */
     public String placeName(int place) {
         return place > layout().size()
-                ? "return"
+                ? Words.say("docket.return-place")
                 : layout().stations().get(place - 1).name();
     }
 

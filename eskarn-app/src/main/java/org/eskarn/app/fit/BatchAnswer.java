@@ -158,7 +158,12 @@ final class BatchAnswer {
             String unit = ", " + small.symbol();
             answer.table(
                     Words.say("calculators.pairs-2"),
-                    List.of("pair", "shaft" + size, "bore" + size, "tightest" + unit, "loosest" + unit),
+                    List.of(
+                            Words.say("calculators.head-pair"),
+                            Words.say("calculators.head-shaft") + size,
+                            Words.say("calculators.head-bore") + size,
+                            Words.say("calculators.head-tightest") + unit,
+                            Words.say("calculators.head-loosest") + unit),
                     rows);
         }
     }

@@ -44,7 +44,7 @@ final class BearingAnswer {
         }
 
         String name() {
-            return ring == Ring.INNER ? "journal" : "housing";
+            return ring == Ring.INNER ? Words.say("calculators.journal") : Words.say("calculators.housing");
         }
     }
 
@@ -96,8 +96,8 @@ final class BearingAnswer {
         } else {
             measured(answer, fields, asked, below, seat, sizes, roughness, expanded);
         }
-        seat.filter(each -> !each.note().isEmpty())
-                .ifPresent(each -> answer.remark(each.tolerance() + ": " + each.note() + "."));
+        seat.ifPresent(
+                each -> each.note().ifPresent(note -> answer.remark(each.tolerance() + ": " + Words.of(note) + ".")));
         answer.remark(
                 asked.turning() == Turning.STANDING
                         ? Words.say("calculators.a-ring-the-load-stands-still-on")
@@ -191,7 +191,8 @@ final class BearingAnswer {
     }
 
     private static String interference(double amount) {
-        return SMALL.amount(Math.abs(amount)) + " µm " + (amount >= 0 ? "interference" : "clearance");
+        return SMALL.amount(Math.abs(amount)) + " µm "
+                + (amount >= 0 ? Words.say("calculators.interference") : Words.say("calculators.clearance-word"));
     }
 
     private static void creep(Answering answer, Creep creep, RingFit fit) {

@@ -49,7 +49,7 @@ final class ChoiceAnswer {
                             small.signed(choice.fit().least()),
                             small.signed(choice.fit().most())),
                     Words.of(choice.fit().kind().title()),
-                    choice.reason(),
+                    Words.of(choice.reason()),
                     choice.doubt().map(Words::of).orElse("")));
         }
         answer.headline(

@@ -103,8 +103,20 @@ final class FitAnswer {
             Answering answer, FitCode.Sized sized, FitCode.Resolved found, Display sizes, Display small) {
         double nominal = sized.nominal().micrometres();
         List<DetailsView.Row> rows = new ArrayList<>();
-        row(rows, LadderDrawing.named("hole", sized.code().hole()), found.hole(), nominal, sizes, small);
-        row(rows, LadderDrawing.named("shaft", sized.code().shaft()), found.shaft(), nominal, sizes, small);
+        row(
+                rows,
+                LadderDrawing.named(Words.say("calculators.hole"), sized.code().hole()),
+                found.hole(),
+                nominal,
+                sizes,
+                small);
+        row(
+                rows,
+                LadderDrawing.named(Words.say("calculators.shaft"), sized.code().shaft()),
+                found.shaft(),
+                nominal,
+                sizes,
+                small);
         found.fit()
                 .ifPresent(fit -> rows.add(Answering.row(
                         Words.say("calculators.clearance-hole-less-shaft"),
@@ -188,8 +200,18 @@ final class FitAnswer {
     private static org.eskarn.app.picture.engine.Drawing ladder(
             FitCode.Sized sized, FitCode.Resolved found, double[] holes, double[] shafts, Display small) {
         List<Zone> zones = new ArrayList<>();
-        zone(zones, LadderDrawing.named("hole", sized.code().hole()), found.hole(), true, holes);
-        zone(zones, LadderDrawing.named("shaft", sized.code().shaft()), found.shaft(), false, shafts);
+        zone(
+                zones,
+                LadderDrawing.named(Words.say("calculators.hole"), sized.code().hole()),
+                found.hole(),
+                true,
+                holes);
+        zone(
+                zones,
+                LadderDrawing.named(Words.say("calculators.shaft"), sized.code().shaft()),
+                found.shaft(),
+                false,
+                shafts);
         return LadderDrawing.of(
                 "⌀" + sized.nominal() + " " + sized.code(), zones, found.fit().isPresent(), small);
     }

@@ -4,6 +4,7 @@ import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.Bearing;
 import org.eskarn.core.fit.Choices;
 import org.eskarn.core.fit.Material;
@@ -98,7 +99,7 @@ class FitController {
 
     private static void materials(Model model) {
         model.addAttribute("materials", Material.all());
-        model.addAttribute("origin", Material.origin());
+        model.addAttribute("origin", Words.of(Material.origin()));
     }
 
     private static String shown(

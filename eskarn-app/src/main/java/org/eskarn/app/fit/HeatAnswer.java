@@ -129,7 +129,7 @@ final class HeatAnswer {
         answer.table(
                 Words.say("calculators.one-of-them-alone"),
                 List.of(
-                        "alone",
+                        Words.say("calculators.alone"),
                         Words.say("calculators.to-c"),
                         Words.say("calculators.ceiling-c"),
                         Words.say("calculators.within-it")),
@@ -151,7 +151,11 @@ final class HeatAnswer {
     }
 
     private static DetailsView.Row row(String name, double to, double ceiling, boolean within) {
-        return Answering.row(name, number(Math.round(to)), number(ceiling), within ? "yes" : "no");
+        return Answering.row(
+                name,
+                number(Math.round(to)),
+                number(ceiling),
+                within ? Words.say("calculators.yes") : Words.say("calculators.no"));
     }
 
     private static void oven(Answering answer, Heating heating, double oven, Plan plan, Display small) {

@@ -147,7 +147,11 @@ final class PairAnswer {
         String unit = ", " + small.symbol();
         answer.table(
                 Words.say("calculators.along-the-length"),
-                List.of("at", "tightest" + unit, "mean" + unit, "loosest" + unit),
+                List.of(
+                        Words.say("calculators.head-at"),
+                        Words.say("calculators.head-tightest") + unit,
+                        Words.say("calculators.head-mean") + unit,
+                        Words.say("calculators.head-loosest") + unit),
                 rows);
     }
 

@@ -71,7 +71,7 @@ final class WarmthAnswer {
                     hours < 1
                             ? String.valueOf(Math.round(hours * 60))
                             : String.format(java.util.Locale.ROOT, "%.1f", hours),
-                    hours < 1 ? "min" : "h");
+                    hours < 1 ? Words.say("calculators.min") : Words.say("calculators.h"));
         }
     }
 

@@ -1,6 +1,7 @@
 package org.eskarn.app.gauge;
 
 import java.math.BigDecimal;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.Block;
 
 /**
@@ -14,9 +15,9 @@ public record BlockRow(
 
     /** Whether it can be used. */
     public enum State {
-        GOOD("good"),
-        WORN("worn"),
-        MISSING("missing");
+        GOOD(Words.say("gauge.block-good")),
+        WORN(Words.say("gauge.block-worn")),
+        MISSING(Words.say("gauge.block-missing"));
 
         private final String title;
 

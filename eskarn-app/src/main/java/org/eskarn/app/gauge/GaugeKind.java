@@ -10,14 +10,14 @@ public enum GaugeKind {
     INDICATOR(Words.say("gauge.dial-indicator"), false),
     SNAP_GAUGE(Words.say("gauge.dial-snap-gauge"), false),
     BORE_GAUGE(Words.say("gauge.bore-gauge"), false),
-    MICROMETER("micrometer", false),
-    CALIPER("caliper", false),
+    MICROMETER(Words.say("gauge.kind-micrometer"), false),
+    CALIPER(Words.say("gauge.kind-caliper"), false),
     HEIGHT_GAUGE(Words.say("gauge.height-gauge"), false),
     DEPTH_GAUGE(Words.say("gauge.depth-gauge"), false),
     SQUARENESS_COMPARATOR(Words.say("gauge.squareness-comparator"), false),
     STAND(Words.say("gauge.stand-or-fixture"), false),
     SURFACE_PLATE(Words.say("gauge.surface-plate"), false),
-    LEVEL("level", false),
+    LEVEL(Words.say("gauge.kind-level"), false),
     PINS(Words.say("gauge.pin-set"), true),
     PLUG(Words.say("gauge.plug-or-mandrel"), true),
     BLOCK_SET(Words.say("gauge.block-set"), true),
@@ -25,7 +25,7 @@ public enum GaugeKind {
     SETTING_DISC(Words.say("gauge.setting-disc"), true),
     SQUARE(Words.say("gauge.master-square"), true),
     ANGLE_BLOCK(Words.say("gauge.angle-block"), true),
-    STRAIGHTEDGE("straightedge", true),
+    STRAIGHTEDGE(Words.say("gauge.kind-straightedge"), true),
     FEELER_SET(Words.say("gauge.feeler-set"), true);
 
     private final String title;

@@ -6,7 +6,7 @@ import org.eskarn.app.page.Words;
 public enum GaugeStatus {
     IN_SERVICE(Words.say("gauge.in-service")),
     IN_QUESTION(Words.say("gauge.in-question")),
-    WITHDRAWN("withdrawn");
+    WITHDRAWN(Words.say("gauge.withdrawn"));
 
     private final String title;
 

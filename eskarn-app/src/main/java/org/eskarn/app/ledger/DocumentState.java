@@ -5,7 +5,7 @@ import org.eskarn.app.page.Words;
 /** What the last check says of a document. */
 public enum DocumentState {
     IN_ORDER(Words.say("ledger.in-order")),
-    BROKEN("broken"),
+    BROKEN(Words.say("ledger.state-broken")),
     AFTER_BROKEN(Words.say("ledger.after-a-broken-one")),
     UNCHECKED(Words.say("ledger.not-checked-yet"));
 

@@ -67,7 +67,7 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
         List<String> all = new ArrayList<>(stations);
         inPlace(all, sweeps);
         if (returns) {
-            all.add("return");
+            all.add(Words.say("ledger.return"));
         }
         List<ReadingTable> tables = new ArrayList<>();
         for (int from = 0; from < all.size(); from += SIDE_BY_SIDE) {
@@ -85,7 +85,8 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
                                 .toList(),
                         sweep.setAside() != null));
             }
-            tables.add(new ReadingTable(from == 0 ? unit(layout, sweeps) : "", "at", part, rows, false));
+            tables.add(
+                    new ReadingTable(from == 0 ? unit(layout, sweeps) : "", Words.say("ledger.at"), part, rows, false));
         }
         return tables;
     }
@@ -123,7 +124,7 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
 
     private static String name(SweepPart sweep, int place) {
         return place > sweep.stations().size()
-                ? "return"
+                ? Words.say("ledger.return")
                 : sweep.stations().get(place - 1).name();
     }
 
@@ -163,8 +164,8 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
         for (ReadingPart reading : sweep.readings()) {
             boolean back = reading.place() > sweep.stations().size();
             StationPart station = back ? null : sweep.stations().get(reading.place() - 1);
-            String column = station == null ? "return" : axes.column(station);
-            String row = station == null ? "return" : axes.row(station);
+            String column = station == null ? Words.say("ledger.return") : axes.column(station);
+            String row = station == null ? Words.say("ledger.return") : axes.row(station);
             if (station == null) {
                 column = columns.isEmpty() ? column : columns.iterator().next();
             }

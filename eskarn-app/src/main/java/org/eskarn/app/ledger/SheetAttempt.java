@@ -126,7 +126,7 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
 
     private static String replaced(ReplacedPart old, SweepPart sweep) {
         String at = old.place() > sweep.stations().size()
-                ? "return"
+                ? Words.say("ledger.return")
                 : sweep.stations().get(old.place() - 1).name();
         String who = old.ended() == null ? "" : " (" + old.ended().by().name() + ")";
         if (!old.corrected()) {

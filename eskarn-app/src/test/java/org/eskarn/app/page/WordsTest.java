@@ -22,6 +22,7 @@ class WordsTest {
     private static final Pattern USED = Pattern.compile(
             "(?:#words\\.say\\('|Words\\.say\\(\\s*\"|Note\\.of\\(\\s*\"|[?:] \"(?=core\\.))([a-z]+\\.[A-Za-z0-9_.-]+)");
 
+    private static final Pattern USED_IN_TABLES = Pattern.compile("(core\\.[a-z0-9-]+)");
     private static final Pattern USED_IN_TEMPLATES =
             Pattern.compile("(?:#words\\.say\\('|#\\{)([a-z]+\\.[A-Za-z0-9_.-]+)");
 
@@ -42,14 +43,18 @@ class WordsTest {
                 .isEmpty();
     }
 
+    private static Pattern used(String file) {
+        return file.endsWith(".html") ? USED_IN_TEMPLATES : file.endsWith(".csv") ? USED_IN_TABLES : USED;
+    }
+
     @Test
     void whatIsAskedForIsThereAndNothingIsLeftOver() throws IOException {
         Map<String, String> used = new TreeMap<>();
         for (String module : new String[] {"../eskarn-core", "."}) {
             try (Stream<Path> files = Files.walk(Path.of(module, "src", "main"))) {
-                for (Path file : files.filter(each -> each.toString().matches(".*\\.(java|html)"))
+                for (Path file : files.filter(each -> each.toString().matches(".*\\.(java|html|csv)"))
                         .toList()) {
-                    Pattern pattern = file.toString().endsWith(".html") ? USED_IN_TEMPLATES : USED;
+                    Pattern pattern = used(file.toString());
                     Matcher keys = pattern.matcher(Files.readString(file));
                     while (keys.find()) {
                         used.put(keys.group(1), file.toString());

@@ -83,10 +83,10 @@ public final class Choices {
     }
 
     /**
-     * @param reason what it is for, in words
+     * @param reason what it is for
      * @param doubt what speaks against it here; empty for nothing
      */
-    public record Choice(FitCode code, Fit fit, String reason, Optional<Note> doubt) {}
+    public record Choice(FitCode code, Fit fit, Note reason, Optional<Note> doubt) {}
 
     private record Rated(Choice choice, int misses, double offFilm, int rank) {}
 
@@ -128,7 +128,7 @@ public final class Choices {
                 ? Optional.of(Note.of("core.not-made-for-this-load"))
                 : suitsSpeed ? Optional.empty() : Optional.of(Note.of("core.not-made-for-this-speed"));
         return fit.map(each -> new Rated(
-                new Choice(code, each, row.get(6), doubt(doubt, each, film)),
+                new Choice(code, each, DataFile.note(row.get(6)).orElseThrow(), doubt(doubt, each, film)),
                 (suitsLoad ? 0 : 1) + (suitsSpeed ? 0 : 1),
                 film == null ? 0 : Math.abs(each.middle() - film.wanted()),
                 Integer.parseInt(row.get(3))));

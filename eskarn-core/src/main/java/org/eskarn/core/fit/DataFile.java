@@ -9,21 +9,20 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import org.eskarn.core.result.Note;
 
 /**
  * A table that ships with the program: lines of cells between semicolons, the first the heads. Lines that begin with #
  * say what it is and where it comes from.
- *
- * @param origin the lines that begin with #, without it
  */
-record DataFile(String origin, List<String> heads, List<List<String>> rows) {
+record DataFile(List<String> heads, List<List<String>> rows) {
 
     /**
      * @param name of the file beside this class
      * @throws IllegalStateException if it is missing, or a row has not as many cells as there are heads
      */
     static DataFile named(String name) {
-        List<String> origin = new ArrayList<>();
         List<List<String>> rows = new ArrayList<>();
         try (InputStream in = DataFile.class.getResourceAsStream(name)) {
             if (in == null) {
@@ -31,9 +30,7 @@ record DataFile(String origin, List<String> heads, List<List<String>> rows) {
             }
             BufferedReader lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                if (line.startsWith("#")) {
-                    origin.add(line.substring(1).strip());
-                } else {
+                if (!line.startsWith("#")) {
                     rows.add(Arrays.asList(line.split(";", -1)));
                 }
             }
@@ -47,7 +44,12 @@ record DataFile(String origin, List<String> heads, List<List<String>> rows) {
                         + heads.size() + ": " + row);
             }
         }
-        return new DataFile(String.join(" ", origin), List.copyOf(heads), List.copyOf(rows));
+        return new DataFile(List.copyOf(heads), List.copyOf(rows));
+    }
+
+    /** What a cell says, which holds the code of a note; empty for an empty cell. */
+    static Optional<Note> note(String cell) {
+        return cell.isEmpty() ? Optional.empty() : Optional.of(Note.of(cell));
     }
 
     /** The cells of a column, from the top. */

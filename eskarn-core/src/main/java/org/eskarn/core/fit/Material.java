@@ -1,6 +1,7 @@
 package org.eskarn.core.fit;
 
 import java.util.List;
+import org.eskarn.core.result.Note;
 
 /**
  * How a material answers to warmth. One of the table, or one of the works' own with an expansion that was typed.
@@ -10,13 +11,13 @@ import java.util.List;
  * @param highest °C a finished part is usually heated to without harm
  * @param lowest °C it is usually cooled to without harm
  */
-public record Material(String name, String title, double expansion, double heat, double highest, double lowest) {
+public record Material(String name, Note title, double expansion, double heat, double highest, double lowest) {
 
     private static final DataFile TABLE = DataFile.named("materials.csv");
     private static final List<Material> ALL = TABLE.rows().stream()
             .map(row -> new Material(
                     row.get(0),
-                    row.get(1),
+                    DataFile.note(row.get(1)).orElseThrow(),
                     Double.parseDouble(row.get(2)),
                     Double.parseDouble(row.get(3)),
                     Double.parseDouble(row.get(4)),
@@ -31,9 +32,9 @@ public record Material(String name, String title, double expansion, double heat,
         return ALL;
     }
 
-    /** Where the table comes from, in words. */
-    public static String origin() {
-        return TABLE.origin();
+    /** Where the table comes from, and how far it can be trusted. */
+    public static Note origin() {
+        return Note.of("core.materials-origin");
     }
 
     /**

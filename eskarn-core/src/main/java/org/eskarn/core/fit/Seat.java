@@ -13,7 +13,7 @@ import org.eskarn.core.result.Note;
  *
  * @param note what to mind; empty for nothing
  */
-public record Seat(ToleranceClass tolerance, Deviations deviations, String note) {
+public record Seat(ToleranceClass tolerance, Deviations deviations, Optional<Note> note) {
 
     private static final DataFile TABLE = DataFile.named("bearing-seats.csv");
 
@@ -66,7 +66,7 @@ public record Seat(ToleranceClass tolerance, Deviations deviations, String note)
     private static Optional<Seat> seat(String written, String note, BigDecimal size) {
         try {
             ToleranceClass tolerance = ToleranceClass.written(written).orElseThrow();
-            return Optional.of(new Seat(tolerance, IsoLimits.of(size, tolerance), note));
+            return Optional.of(new Seat(tolerance, IsoLimits.of(size, tolerance), DataFile.note(note)));
         } catch (FitUndefined e) {
             return Optional.empty();
         }

@@ -53,10 +53,10 @@ public record Layout(
         for (Station station : stations) {
             if (!sameSection(first, station)) {
                 closing.add(all.size() + 1);
-                all.add(numbered(first, all.size() + 1, first.name() + " again"));
+                all.add(first.as(all.size() + 1, first.name() + " again"));
                 first = station;
             }
-            all.add(numbered(station, all.size() + 1, station.name()));
+            all.add(station.as(all.size() + 1, station.name()));
         }
         return new Layout(kind, unit, all, returns, closing);
     }
@@ -81,18 +81,23 @@ public record Layout(
             String name = names.get(k) + ": ";
             int before = all.size();
             closings.forEach(each -> closing.add(each + before));
-            stations.forEach(station -> all.add(numbered(station, all.size() + 1, name + station.name())));
+            int setUp = k;
+            stations.forEach(station ->
+                    all.add(station.as(all.size() + 1, name + station.name()).in(setUp)));
             if (returns && k < names.size() - 1) {
                 Station zero = returnStation();
                 closing.add(all.size() + 1);
-                all.add(numbered(zero, all.size() + 1, name + zero.name() + " again"));
+                all.add(zero.as(all.size() + 1, name + zero.name() + " again").in(setUp));
             }
         }
         return new Layout(kind, unit, all, returns, closing);
     }
 
-    private static Station numbered(Station station, int number, String name) {
-        return new Station(number, name, station.angle(), station.along(), station.across(), station.line());
+    /** The set-up, counted from 0, that begins at a station; 0 also where none does. */
+    public int beginsSetUp(Station station) {
+        boolean begins =
+                station.number() > 1 && stations.get(station.number() - 2).setUp() != station.setUp();
+        return begins ? station.setUp() : 0;
     }
 
     /** Whether a station only closes its section. */

@@ -84,7 +84,8 @@ final class PointsReader {
                     null,
                     x.add(rounded(radius * Math.sin(radians))),
                     y.add(rounded(radius * Math.cos(radians))),
-                    rim.group(1) + Station.RIM));
+                    rim.group(1) + " rim",
+                    true));
         }
     }
 

@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param along distance from an end, or to the right on a plane, in the unit of the layout
  * @param across distance upwards on a plane, in the unit of the layout
  * @param line the line, rim, placement or pair it belongs to, where the layout has several
+ * @param onRim whether that line runs round a rim
+ * @param setUp which of the set-ups it is read in, from 0; 0 also where there is one only
  */
 public record Station(
         int number,
@@ -20,10 +22,9 @@ public record Station(
         @Nullable BigDecimal angle,
         @Nullable BigDecimal along,
         @Nullable BigDecimal across,
-        @Nullable String line) {
-
-    /** How the name of a line ends that runs round a rim. */
-    static final String RIM = " rim";
+        @Nullable String line,
+        boolean onRim,
+        int setUp) {
 
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
 
@@ -39,6 +40,17 @@ public record Station(
         }
     }
 
+    /** On no rim, in the first set-up. */
+    public Station(
+            int number,
+            String name,
+            @Nullable BigDecimal angle,
+            @Nullable BigDecimal along,
+            @Nullable BigDecimal across,
+            @Nullable String line) {
+        this(number, name, angle, along, across, line, false, 0);
+    }
+
     /** A place round a section, called by its angle. */
     public static Station round(int number, BigDecimal angle) {
         return new Station(number, written(angle) + "°", angle, null, null, null);
@@ -51,7 +63,17 @@ public record Station(
 
     /** The rim it is on, if it is on one: nothing is known of what lies inside. */
     public Optional<String> rim() {
-        return Optional.ofNullable(line).filter(name -> name.endsWith(RIM));
+        return Optional.ofNullable(line).filter(name -> onRim);
+    }
+
+    /** The same place at another point of the order of reading, called otherwise. */
+    public Station as(int newNumber, String newName) {
+        return new Station(newNumber, newName, angle, along, across, line, onRim, setUp);
+    }
+
+    /** The same place, read in another set-up. */
+    Station in(int newSetUp) {
+        return new Station(number, name, angle, along, across, line, onRim, newSetUp);
     }
 
     /**

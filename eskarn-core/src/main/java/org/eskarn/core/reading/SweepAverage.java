@@ -82,7 +82,7 @@ public record SweepAverage(Sweep sweep, double scatter) {
     }
 
     private static Station numbered(Station station, int number) {
-        return new Station(number, station.name(), station.angle(), station.along(), station.across(), station.line());
+        return station.as(number, station.name());
     }
 
     private static Reading average(Station station, List<Reading> read, boolean median) {

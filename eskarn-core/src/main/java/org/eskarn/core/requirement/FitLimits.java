@@ -124,7 +124,7 @@ public final class FitLimits {
         }
     }
 
-    private static String what(FitPart part) {
-        return part == FitPart.HOLE ? "hole" : "shaft";
+    private static Note what(FitPart part) {
+        return part == FitPart.HOLE ? Note.of("core.part-hole") : Note.of("core.part-shaft");
     }
 }

@@ -282,7 +282,7 @@ class FitPropertiesTest {
                         assertThat(choice.fit().middle() < 0)
                                 .as(choice.code().toString())
                                 .isIn(pressed, use == Choices.Use.LOCATING);
-                        assertThat(choice.reason()).isNotBlank();
+                        assertThat(choice.reason().code()).isNotBlank();
                     }
                 }
             }

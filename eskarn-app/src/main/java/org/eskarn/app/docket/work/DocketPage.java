@@ -198,7 +198,7 @@ public record DocketPage(
         if (layout.closes(next)) {
             return Words.say("docket.first-place-again-its-zero-must-hold");
         }
-        int begun = beginsSetUp(layout, next, reversal);
+        int begun = layout.beginsSetUp(next);
         if (begun > 0) {
             return Words.of(begun == 1 ? reversal.between() : reversal.back())
                     + (layout.returns() ? Words.say("docket.set-the-gauge-to-zero-here") : "");
@@ -219,19 +219,6 @@ public record DocketPage(
                     : Words.say("docket.near-foot-at-the-start");
         }
         return next.number() > 1 ? Words.say("docket.set-the-gauge-to-zero-at-the") : "";
-    }
-
-    /** The set-up, counted from 0, that begins at a station; 0 also where none does. */
-    private static int beginsSetUp(Layout layout, Station next, Reversal reversal) {
-        for (int k = 1; k < reversal.setUps().size(); k++) {
-            String name = reversal.setUps().get(k) + ": ";
-            boolean begins = next.name().startsWith(name)
-                    && !layout.stations().get(next.number() - 2).name().startsWith(name);
-            if (begins) {
-                return k;
-            }
-        }
-        return 0;
     }
 
     /** Whether only the return is still to be read. */

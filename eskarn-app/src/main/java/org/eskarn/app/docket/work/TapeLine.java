@@ -51,7 +51,7 @@ public record TapeLine(String id, String kind, String number, String at, String 
                     station.name(),
                     sweep.replacedAt(place).stream().map(TakenReading::typed).collect(Collectors.joining("  ")),
                     answer
-                            ? micrometres == 1 ? "yes" : "no"
+                            ? micrometres == 1 ? Words.say("docket.yes") : Words.say("docket.no")
                             : entry.map(e -> typedBefore(e, display) + said(sweep, micrometres, display))
                                     .orElse(next ? "–" : ""),
                     entry.isEmpty() || answer ? "" : said(sweep, micrometres, display.companion())));

@@ -18,7 +18,7 @@ public final class RecordDifference {
     /** Computed, or said in words that a later program may choose better. */
     private static final Set<String> PASSED_OVER = Set.of("result", "words", "outcome");
 
-    private static final String ABSENT = "nothing";
+    private static final String ABSENT = Words.say("ledger.nothing");
     /** Of a text that is told. */
     private static final int LONGEST = 120;
 

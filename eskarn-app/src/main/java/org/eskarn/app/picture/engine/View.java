@@ -6,7 +6,7 @@ import org.eskarn.app.page.Words;
 public enum View {
     AS_READ(Words.say("picture.as-read"), false, false),
     LEVELLED(Words.say("picture.tilt-taken-out"), true, false),
-    RAISED("raised", false, true),
+    RAISED(Words.say("picture.raised"), false, true),
     RAISED_LEVELLED(Words.say("picture.raised-tilt-taken-out"), true, true);
 
     private final String title;

@@ -122,7 +122,7 @@ public final class LadderDrawing {
                     "end",
                     LETTERS,
                     i == 0 ? 700 : 400,
-                    i == 0 ? "nominal" : (i > 0 ? "+" : "") + ScaleText.plain(i * step));
+                    i == 0 ? Words.say("picture.nominal") : (i > 0 ? "+" : "") + ScaleText.plain(i * step));
         }
     }
 
@@ -189,8 +189,8 @@ public final class LadderDrawing {
                 || shaft.upper() == null) {
             return;
         }
-        span(sketch, scale, RIGHT - ARROWS * 0.72, shaft.upper(), hole.lower(), "least", display);
-        span(sketch, scale, RIGHT - ARROWS * 0.22, shaft.lower(), hole.upper(), "most", display);
+        span(sketch, scale, RIGHT - ARROWS * 0.72, shaft.upper(), hole.lower(), Words.say("picture.least"), display);
+        span(sketch, scale, RIGHT - ARROWS * 0.22, shaft.lower(), hole.upper(), Words.say("picture.most"), display);
     }
 
     private static @Nullable Zone first(List<Zone> zones, Side side) {

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.app.picture.fit.LadderDrawing.Side;
@@ -40,13 +41,17 @@ public final class PairLadder {
         double from = nominal.micrometres();
         List<Zone> zones = List.of(
                 zone(
-                        LadderDrawing.named("hole", code.map(FitCode::hole).orElse(null)),
+                        LadderDrawing.named(
+                                Words.say("picture.hole"),
+                                code.map(FitCode::hole).orElse(null)),
                         Side.HOLE,
                         meant.map(Fit::hole).orElse(null),
                         fit.holes(),
                         from),
                 zone(
-                        LadderDrawing.named("shaft", code.map(FitCode::shaft).orElse(null)),
+                        LadderDrawing.named(
+                                Words.say("picture.shaft"),
+                                code.map(FitCode::shaft).orElse(null)),
                         Side.SHAFT,
                         meant.map(Fit::shaft).orElse(null),
                         fit.shafts(),

@@ -76,7 +76,13 @@ public final class PlateDrawing {
     }
 
     public static Drawing of(Plate plate, Display display) {
-        return new PlateDrawing(plate, display, ToneScale.of(plate.heights(), display), "low", "high").draw();
+        return new PlateDrawing(
+                        plate,
+                        display,
+                        ToneScale.of(plate.heights(), display),
+                        Words.say("picture.low-word"),
+                        Words.say("picture.high-word"))
+                .draw();
     }
 
     /** What is above 0 in one tone, what is below in another. */

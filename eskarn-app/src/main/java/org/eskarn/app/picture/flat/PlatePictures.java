@@ -66,7 +66,7 @@ public final class PlatePictures {
                 Optional.empty(),
                 Optional.empty(),
                 Words.say("picture.heights-from-where-the-wheel-stands"));
-        return PlateDrawing.parted(plate, display, Words.say("picture.to-go"), "clean");
+        return PlateDrawing.parted(plate, display, Words.say("picture.to-go"), Words.say("picture.clean"));
     }
 
     /** Readings to come, with what is put under where. */

@@ -60,7 +60,7 @@ public final class ConvergenceDrawing {
                     14,
                     best ? 700 : 400,
                     display.amount(movements.get(i)));
-            String label = i == 0 ? "found" : Words.say("picture.step", i);
+            String label = i == 0 ? Words.say("picture.found") : Words.say("picture.step", i);
             sketch.text("d-fill-quiet", new Xy(at.x(), FOOT + 22), "middle", 13, 400, label);
             if (i > 0 && i <= places.size()) {
                 sketch.text("d-fill-quiet", new Xy(at.x(), FOOT + 40), "middle", 12, 400, places.get(i - 1));

@@ -31,7 +31,7 @@ public final class MoveDrawing {
         sketch.dot("d-fill-ink", then, 5);
         label(sketch, now, Words.say("picture.centre-now"));
         if (Math.hypot(now.x() - then.x(), now.y() - then.y()) > 34) {
-            label(sketch, then, "then");
+            label(sketch, then, Words.say("picture.then"));
         }
         sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
         return sketch.drawn(

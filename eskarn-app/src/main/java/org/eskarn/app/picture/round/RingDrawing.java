@@ -208,8 +208,8 @@ public final class RingDrawing {
             boolean hunted = i >= marked;
             String extreme = ring.filter(r -> r.movement().amount() > 0)
                     .map(r -> r.movement().highest() == index
-                            ? "high"
-                            : r.movement().lowest() == index ? "low" : "")
+                            ? Words.say("picture.high-word")
+                            : r.movement().lowest() == index ? Words.say("picture.low-word") : "")
                     .orElse("");
             // A station found while hunting has no room for its angle on the disc; it is said with its reading.
             String word = hunted ? (Words.say("picture.at", extreme, degrees(stations.get(i)))).strip() : extreme;
