@@ -92,8 +92,12 @@ class ArchitectureTest {
             .should(beUsedInItsOwnPlaceOnly());
 
     @ArchTest
-    static final ArchRule aRowOfATableStaysInItsPlace =
-            classes().that().haveSimpleNameEndingWith("Row").should(beUsedInItsOwnPlaceOnly());
+    static final ArchRule aRowOfATableStaysInItsPlace = classes()
+            .that()
+            .areTopLevelClasses()
+            .and()
+            .haveSimpleNameEndingWith("Row")
+            .should(beUsedInItsOwnPlaceOnly());
 
     @ArchTest
     static final ArchRule nothingSharedChanges = noFields()

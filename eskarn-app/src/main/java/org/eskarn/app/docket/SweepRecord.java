@@ -181,7 +181,7 @@ public record SweepRecord(
 
     private static Reading reading(Station station, Entry entry, Gauge gauge) {
         if (entry.unit() == ReadingUnit.ANSWER) {
-            return Reading.still(station, entry.number().doubleValue());
+            return Reading.still(station, entry.amount().doubleValue());
         }
         Length graduation = gauge.dial().graduation();
         double band =
@@ -191,7 +191,7 @@ public record SweepRecord(
 
     private static double micrometres(TakenReading reading, Gauge gauge) {
         return reading.unit() == ReadingUnit.ANSWER
-                ? reading.number().doubleValue()
+                ? reading.amount().doubleValue()
                 : reading.entry().middle(gauge.dial().graduation()).micrometres();
     }
 

@@ -19,8 +19,8 @@ public record TakenReading(
         long sweepId,
         int place,
         String typed,
-        BigDecimal number,
-        @Nullable BigDecimal other,
+        BigDecimal amount,
+        @Nullable BigDecimal bandEnd,
         ReadingUnit unit,
         String entryKey,
         long takenBy,
@@ -35,6 +35,6 @@ public record TakenReading(
         @Nullable Instant takenBackAt) {
 
     public Entry entry() {
-        return new Entry(typed, number, other, unit);
+        return new Entry(typed, amount, bandEnd, unit);
     }
 }

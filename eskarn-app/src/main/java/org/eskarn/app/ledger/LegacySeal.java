@@ -245,8 +245,8 @@ final class LegacySeal {
                 .skip(requirementStations)
                 .forEach(extra -> line(text, "extra", place(extra)));
         for (TakenReading reading : sweep.readings()) {
-            line(text, reading.place(), reading.typed(), reading.number().toPlainString(), reading.unit());
-            BigDecimal other = reading.other();
+            line(text, reading.place(), reading.typed(), reading.amount().toPlainString(), reading.unit());
+            BigDecimal other = reading.bandEnd();
             if (other != null) {
                 line(text, "to", other.toPlainString());
             }

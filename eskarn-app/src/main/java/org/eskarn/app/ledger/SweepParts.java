@@ -143,8 +143,8 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
         return new ReadingPart(
                 row.place(),
                 row.typed(),
-                row.number().toPlainString(),
-                plain(row.other()),
+                row.amount().toPlainString(),
+                plain(row.bandEnd()),
                 row.unit().symbol(),
                 row.source() == ReadingSource.KEYPAD
                         ? null

@@ -323,7 +323,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
 
         private Reading reading(Station station, String word, Layout layout, Dial dial) throws EntryRejected {
             if (layout.kind().answered()) {
-                return Reading.still(station, AnswerParser.parse(word).number().doubleValue());
+                return Reading.still(station, AnswerParser.parse(word).amount().doubleValue());
             }
             Entry entry = EntryParser.parse(word, java.util.Objects.requireNonNull(form.readingUnit()));
             Length one = dial.graduation();

@@ -3,6 +3,7 @@ package org.eskarn.app.gauge;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
 import java.util.regex.Pattern;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
@@ -131,6 +132,7 @@ class GaugeJobTest {
         page.locator("#f-reason").fill("Pointer loose");
         page.locator("button:has-text('Decide')").press("Enter");
         assertThat(page.locator("main")).containsText("Pointer loose");
+        page.waitForLoadState(LoadState.DOMCONTENTLOADED);
         page.keyboard().press("t");
         page.locator("[name=error]").fill("5");
         page.locator("[name=since]").fill("2020-01-01");

@@ -19,10 +19,26 @@ import org.eskarn.core.result.Note;
 /**
  * Two bores in line: how far the axis of the second lies off that of the first at its worse end, in one plane or by the
  * resultant of two.
+ *
+ * <pre>
+ * off       = h₄ − h₁ − (h₂ − h₁) k,   k = (z₄ − z₁) / (z₂ − z₁), at the far end; with h₃, z₃ at the near one
+ * resultant = √(x² + y²) of both planes at the same end; the larger of both ends
+ * </pre>
+ *
+ * <p>h in µm at z in mm: the first bore at z₁ and z₂, the second at z₃ and z₄. A zone has the diameter 2 · off.
+ *
+ * <p>Budget: the difference of two readings, times √((1 + k² + (k − 1)²) / 2): by the formula the reading h₄ counts 1, h₂ counts
+ * k and h₁ counts k − 1, and a plain difference holds two readings of weight 1. A reversal's spread multiplies it
+ * ({@link org.eskarn.core.flat.Reversal#spread}), a diameter doubles it.
+ *
+ * <p>Degenerate cases: one plane alone is judged by itself with a remark that across it nothing was read; with fewer than four
+ * places there is nothing to compare, and it is refused.
+ *
+ * <p>Source: geometry of two straight lines; ISO 1101 (coaxiality).
  */
 final class BoresReduction {
 
-    private static final double HUNDRED = 100;
+    private static final double TOLD_OVER_MM = 100;
 
     private BoresReduction() {}
 
@@ -48,7 +64,7 @@ final class BoresReduction {
                     trace.name().isEmpty() ? Note.of("core.the-one-plane-read") : Note.text(trace.name()),
                     Figure.deviation(bores.nearOff()),
                     Figure.deviation(bores.farOff()),
-                    Figure.deviation(bores.tilt() * HUNDRED)));
+                    Figure.deviation(bores.tilt() * TOLD_OVER_MM)));
         }
         double resultant = Math.max(near, far);
         boolean diameter = requirement.statedAs() == StatedAs.ZONE_DIAMETER;

@@ -16,6 +16,13 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * The fit of a pair: at each place a hole and its shaft, clearance = hole − shaft, negative for interference. The clearance
  * worst placed is judged; the tightest and the loosest are told.
  *
+ * <p>Budget: the difference of a hole and a shaft ({@link GaugeParts#ofDifference}, factor 1), the dial standing for both gauges
+ * where there are two ({@link org.eskarn.core.gauge.Dial#ofPair}).
+ *
+ * <p>Degenerate cases: a hole without its shaft is left out until both are read.
+ *
+ * <p>Source: ISO 286-1 (clearance and interference).
+ *
  * @param holes sizes in µm, in the order read
  * @param shafts the same of the shafts that were read already
  */

@@ -11,7 +11,23 @@ import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.uncertainty.Contribution.Source;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 
-/** The parts of an uncertainty that come from the gauge and the way it was read, the same for every figure. */
+/**
+ * The parts of an uncertainty that come from the gauge and the way it was read, the same for every figure. All lengths in µm.
+ *
+ * <pre>
+ * gauge error   E, even within ±E: the maximum permissible error is stated for the change of indication, so that a
+ *               difference of two readings counts it once (factor 1), and a sum of n readings, each on a zero of its own,
+ *               by √n, as independent errors add in squares
+ * resolution    d/2, even within ±d/2, of each reading: √2 for a difference of two, √n for a sum of n
+ * return        what the zero was off at the end, even within ±r; counts as the gauge error does
+ * flicker       half the widest band, even, of each reading: √2 for a difference, √n for a sum; nothing where the ends of
+ *               bands are judged, for then the band is in the figure
+ * </pre>
+ *
+ * <p>Degenerate cases: without a return there is no such part; a still needle adds none.
+ *
+ * <p>Source: JCGM 100, 4.3.7 (even distributions) and 5.1.2 (independent parts).
+ */
 final class GaugeParts {
 
     private GaugeParts() {}
@@ -36,7 +52,8 @@ final class GaugeParts {
     }
 
     /**
-     * For the difference of two readings, times a factor.
+     * For the difference of two readings, times a factor: gauge error and return by |factor|, resolution and band by
+     * √2 · |factor|, each of the two readings having its own.
      *
      * @param factor 1 for the plain difference
      */
@@ -46,7 +63,7 @@ final class GaugeParts {
                 of(dial, sweep, Math.abs(factor), Math.sqrt(2) * Math.abs(factor), Math.abs(halfBand)));
     }
 
-    /** For the sum of n readings, each on a zero of its own. */
+    /** For the sum of n readings, each on a zero of its own: every part by √n, as their errors are independent. */
     static UncertaintyBudget ofSum(Requirement requirement, Dial dial, Sweep sweep, int n) {
         return ofSum(requirement, dial, sweep, n, 1);
     }

@@ -25,6 +25,19 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
 /**
  * Heights over a plane: parallelism to the plate, tilt and flatness at once, of which the requirement judges one.
  *
+ * <pre>
+ * flatness      = width of the minimum zone, or range about the least squares plane, µm
+ * parallelism   = highest − lowest height, µm
+ * </pre>
+ *
+ * <p>Budget: the difference of two readings ({@link GaugeParts#ofDifference}, factor 1), since a zone as a range is carried by
+ * the heights at its two sides; that a fitted plane tilts with their errors too is left out.
+ *
+ * <p>Degenerate cases: heights on one line, or fewer than three, show no plane: flatness refuses them, parallelism judges the
+ * raw range meanwhile. Three heights are always flat.
+ *
+ * <p>Source: ISO 12781-1 (reference planes); ISO 1101 (parallelism to a datum plane).
+ *
  * @param x to the right in mm, in the order read
  * @param y upwards on the plan in mm, same order
  * @param heights µm, same order; of a needle that flickers the middle

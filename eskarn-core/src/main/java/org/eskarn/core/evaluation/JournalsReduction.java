@@ -32,6 +32,11 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * <p>As of one ring ({@link RingReduction}), the movement of a section is never taken as less than what its fit proves, and the
  * total not as less than the fitted circles reach.
  *
+ * <p>Budget: of a movement or total the difference of two readings ({@link GaugeParts#ofDifference}, factor 1); of an offset
+ * that of the section which is judged ({@link RingReduction#ofOffset}).
+ *
+ * <p>Degenerate cases: a section with fewer than three angles shows no centre; its movement stands alone.
+ *
  * @param journals in the order first read
  */
 public record JournalsReduction(double judged, UncertaintyBudget budget, List<Journal> journals, Details told)

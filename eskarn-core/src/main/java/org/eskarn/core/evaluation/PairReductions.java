@@ -11,7 +11,14 @@ import org.eskarn.core.result.Details;
 import org.eskarn.core.result.Figure;
 import org.eskarn.core.result.Note;
 
-/** Reductions of readings that come two and two. */
+/**
+ * Reductions of readings that come two and two.
+ *
+ * <p>Budget: the difference of the two readings of a pair ({@link GaugeParts#ofDifference}, factor 1); of several cycles the one
+ * worst placed is judged, so no mean makes it smaller.
+ *
+ * <p>Degenerate cases: a pair with one reading is refused while it is the only one, else left out.
+ */
 final class PairReductions {
 
     private PairReductions() {}

@@ -28,6 +28,15 @@ import org.jspecify.annotations.Nullable;
  * half width is in the uncertainty, so that a pass needs the whole bracket within the limits; of several holes the one worst
  * placed is judged. A bracket that lies across a limit names the pin to try next.
  *
+ * <p>Budget: the tolerance of the pins once (factor 1), as one pin bounds the hole at either side, and half the bracket. That
+ * is a bound and no spread, so it enters as itself: U holds it whole, k · (half / k). The steps of the set are the bracket and
+ * are not counted as a resolution too.
+ *
+ * <p>Degenerate cases: a hole that every pin enters, or none, is open at one end and is refused, as are pins that contradict
+ * each other.
+ *
+ * <p>Source: workshop practice with plug pins; the bound as such, JCGM 100, 4.3.7 note.
+ *
  * @param tried the pins of the hole that is judged
  * @param bracket what they say
  */

@@ -29,6 +29,16 @@ import org.eskarn.core.verdict.Bounds;
  * requirement says. Read step by step, an error over n steps rests on n readings, and its uncertainty grows as √n; on one
  * zero every error is the difference of two readings.
  *
+ * <pre>
+ * single step, step by step   one reading: factor 1
+ * over n steps, step by step  sum of n readings, each on a zero of its own: √n
+ * on one zero                 difference of two readings: √2 of their resolution and band
+ * </pre>
+ *
+ * <p>Degenerate cases: on one zero a step needs two places; one alone is refused. Round a ring the last step closes it.
+ *
+ * <p>Source: the sums of a chain of measures, JCGM 100, 5.1.2.
+ *
  * @param asRead error of each place against the start, µm, in the order read
  */
 public record PitchReduction(

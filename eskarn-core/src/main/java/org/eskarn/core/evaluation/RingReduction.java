@@ -36,6 +36,14 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * and lowest reading (even). Uncertainty of the offset: half of the same gauge and return parts, the resolution and the
  * root mean square half band of n readings through the fit, and the scatter about the fit. The fit always goes through
  * the middles.
+ *
+ * <p>Why these factors: the movement is a difference of two readings, so √2 of a resolution; the offset is half a movement, so
+ * half of the gauge error; through a fit of n readings the error of one counts √(2/n) (the fit's variance factor), as the
+ * error of a mean does.
+ *
+ * <p>Degenerate cases: fewer than three angles, or all within half a turn too narrow for a fit, show no offset.
+ *
+ * <p>Source: ISO 1101, 17.15; JCGM 100, 4.3.7 and H.3 (least squares).
  */
 public record RingReduction(
         double judged, UncertaintyBudget budget, FullIndicatorMovement movement, Optional<Centre> centre, Details told)

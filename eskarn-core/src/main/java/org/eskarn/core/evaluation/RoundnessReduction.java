@@ -29,6 +29,15 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * Roundness of one or several sections by the reference circle that the requirement names, the other circles beside it, the
  * waves round the worst section, and what gauges of two or three points would have shown of them.
  *
+ * <p>Roundness = largest − smallest distance from the centre of the circle, µm; of several sections the largest.
+ *
+ * <p>Budget: the difference of two readings ({@link GaugeParts#ofDifference}, factor 1), the circle being carried by a high and
+ * a low reading.
+ *
+ * <p>Degenerate cases: three angles are always round, so that fewer than four are refused, as are stations that fix no circle.
+ *
+ * <p>Source: ISO 12181-1.
+ *
  * @param profiles in the order first read
  * @param worst index of the one judged
  */

@@ -25,7 +25,15 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
 
-/** Reductions of readings that stand each for itself. */
+/**
+ * Reductions of readings that stand each for itself: depths, places one by one, sideways errors, answers, and what is only
+ * recorded.
+ *
+ * <p>Budget: of one reading ({@link GaugeParts#ofOne}, every factor 1), because the figure is a reading as it stands. The mean
+ * that is recorded where nothing is asked keeps it too: its readings share one gauge. Answers have none.
+ *
+ * <p>Degenerate cases: no reading, no reduction (the sweep is asked first); with one reading highest, lowest and mean agree.
+ */
 final class SingleReductions {
 
     private static final Note HIGHEST = Note.of("core.highest");

@@ -26,6 +26,19 @@ import org.eskarn.core.units.Length;
  * The map of a shaft or bore: sizes over sections and directions. Judged is the local size worst placed, the worst
  * out-of-round, or the taper, as the characteristic says; all of them are told.
  *
+ * <pre>
+ * local size    = the size worst placed, µm                                                  one reading: factor 1
+ * out-of-round  = largest − smallest diameter of a section, as such or halved                difference: factor 1 or ½
+ * taper         = (mean at the last section − mean at the first) · length / distance of both  difference: length / distance
+ * </pre>
+ *
+ * <p>Budget: {@link GaugeParts#ofOne} of a size, {@link GaugeParts#ofDifference} with the factor above of the others. That a
+ * mean of several diameters has less spread than one is not taken as a gain.
+ *
+ * <p>Degenerate cases: taper needs two sections, out-of-round two directions in one; fewer are refused.
+ *
+ * <p>Source: ISO 14405-1 (two-point size); taper as workshops say it.
+ *
  * @param sizes in µm, in the order read
  * @param worst index of the size worst placed; empty where sizes are not limited
  */
@@ -40,7 +53,7 @@ public record SizeReduction(
         implements Reduction {
 
     /** µm; 100 mm. */
-    private static final double HUNDRED = 100_000;
+    private static final double TOLD_OVER_UM = 100_000;
 
     /** Every local size must lie within the limits; the one worst placed is judged. */
     static SizeReduction local(Requirement requirement, Dial dial, Sweep sweep) {
@@ -130,8 +143,8 @@ public record SizeReduction(
                 sweep.layout().kind() == LayoutKind.RINGS || sweep.layout().kind() == LayoutKind.RING;
         if (map.sections().size() > 1) {
             figures.add(Figure.deviation(Note.of("core.taper-last-less-first"), map.taper()));
-            figures.add(
-                    Figure.deviation(Note.of("core.taper-over-100-mm"), map.taper() * HUNDRED / length(sweep, map)));
+            figures.add(Figure.deviation(
+                    Note.of("core.taper-over-100-mm"), map.taper() * TOLD_OVER_UM / length(sweep, map)));
         }
         if (map.sections().size() > 2) {
             figures.add(

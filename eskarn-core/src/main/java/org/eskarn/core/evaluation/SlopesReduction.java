@@ -35,6 +35,15 @@ import org.eskarn.core.units.Length;
  *
  * Read in two set-ups, the rises of both are shared out between part and fixture first ({@link Shares}).
  *
+ * <p>Budget: the difference of two readings, times length ÷ span where the limit is stated over a length, times the reversal's
+ * spread ({@link org.eskarn.core.flat.Reversal#spread}): a share is half the sum or difference of two rises, so √½. A resultant
+ * keeps the budget of one plane: along its own direction it is one rise.
+ *
+ * <p>Degenerate cases: a pair with one reading, or a reversal whose second set-up is not read, is refused; an unknown span
+ * leaves the rise as it is.
+ *
+ * <p>Source: geometry of two points; the reversal as textbooks of workshop metrology give it.
+ *
  * @param slopes in the order read
  * @param worst index of the one judged; of a resultant the larger of its two
  * @param span between the two places, mm; 0 where it is not known
@@ -49,7 +58,7 @@ public record SlopesReduction(
         List<Figure> each)
         implements Reduction {
 
-    private static final double HUNDRED = 100;
+    private static final double TOLD_OVER_MM = 100;
 
     /**
      * One pair.
@@ -140,7 +149,7 @@ public record SlopesReduction(
         if (scaled) {
             heads.add(Note.of("core.over", java.util.Objects.requireNonNull(per)));
         }
-        boolean hundred = span > 0 && (per == null || per.micrometres() != HUNDRED * 1000);
+        boolean hundred = span > 0 && (per == null || per.micrometres() != TOLD_OVER_MM * 1000);
         if (hundred) {
             heads.add(Note.of("core.over-100-mm"));
         }
@@ -158,7 +167,7 @@ public record SlopesReduction(
                         cells.add(Figure.deviation(slope.scaled()));
                     }
                     if (hundred) {
-                        cells.add(Figure.deviation(slope.rise() / span * HUNDRED * 1000));
+                        cells.add(Figure.deviation(slope.rise() / span * TOLD_OVER_MM * 1000));
                     }
                     if (span > 0) {
                         cells.add(Figure.angle(Note.text(""), Math.toDegrees(slope.rise() / span)));

@@ -19,10 +19,20 @@ import org.eskarn.core.units.Length;
 /**
  * Squareness over a height = highest − lowest reading along the upright, scaled to the length the limit is stated over. What a
  * master square or the reversal tells of the comparator is taken off first; of several lines the worst is judged.
+ *
+ * <p>Judged = (highest − lowest) · length / height, µm, with length and height in mm; the factor is 1 where the limit is over
+ * the height as it is.
+ *
+ * <p>Budget: the difference of two readings, times length / height, times the reversal's spread: √2 on a master, whose readings
+ * are taken off those of the part, √½ of a reversal, which halves the sum of two.
+ *
+ * <p>Degenerate cases: a line with fewer than two places is refused.
+ *
+ * <p>Source: ISO 1101 (perpendicularity); the reversal as textbooks of workshop metrology give it.
  */
 final class SquarenessReduction {
 
-    private static final double HUNDRED = 100;
+    private static final double TOLD_OVER_MM = 100;
 
     private SquarenessReduction() {}
 
@@ -42,7 +52,7 @@ final class SquarenessReduction {
             rows.add(Row.of(
                     trace.name(),
                     Figure.deviation(trace.range()),
-                    Figure.deviation(line.slope() * HUNDRED),
+                    Figure.deviation(line.slope() * TOLD_OVER_MM),
                     Figure.angle(Note.text(""), Math.toDegrees(line.slope() / 1000)),
                     Figure.deviation(Lines.about(trace, line.slope()))));
         }
@@ -71,7 +81,7 @@ final class SquarenessReduction {
             remarks.add(Note.of(
                     "core.upwards-the-face-comes-the-gauge-over",
                     (slope > 0 ? Note.of("core.towards") : Note.of("core.away-from")),
-                    Figure.deviation(Math.abs(slope) * HUNDRED)));
+                    Figure.deviation(Math.abs(slope) * TOLD_OVER_MM)));
         }
         Lines.fixtures(traces, requirement.basis().reversal(), remarks);
         return new LineReduction(
@@ -90,6 +100,6 @@ final class SquarenessReduction {
     private static Note agreement(List<Fitted> lines, String worst) {
         double low = lines.stream().mapToDouble(Fitted::slope).min().orElse(0);
         double high = lines.stream().mapToDouble(Fitted::slope).max().orElse(0);
-        return Note.of("core.worst-is-the-slopes-of-the-lines", worst, Figure.deviation((high - low) * HUNDRED));
+        return Note.of("core.worst-is-the-slopes-of-the-lines", worst, Figure.deviation((high - low) * TOLD_OVER_MM));
     }
 }

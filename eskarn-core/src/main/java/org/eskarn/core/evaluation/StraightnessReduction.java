@@ -30,10 +30,22 @@ import org.eskarn.core.units.Length;
 /**
  * Straightness = width of the minimum zone of the readings, or their range about the least squares line. The line is read in
  * one sweep, in overlapping placements, or foot to foot with a level; of several lines the worst is judged.
+ *
+ * <pre>
+ * read in one sweep         difference of two readings, times the reversal's spread
+ * n overlapping placements  sum of n readings: √n, for every placement turns the line that follows by an error of its own
+ * n steps of a level        sum of n readings, each counted step ÷ length the level is divided for: that factor · √n
+ * </pre>
+ *
+ * <p>Budget: {@link GaugeParts#ofDifference} or {@link GaugeParts#ofSum} with the factor above.
+ *
+ * <p>Degenerate cases: two places are always straight; fewer are refused.
+ *
+ * <p>Source: ISO 12780-1; straightness by steps as textbooks of workshop metrology give it.
  */
 final class StraightnessReduction {
 
-    private static final double HUNDRED = 100;
+    private static final double TOLD_OVER_MM = 100;
 
     private StraightnessReduction() {}
 
@@ -62,7 +74,7 @@ final class StraightnessReduction {
             String of = trace.name().isEmpty() ? "" : ", " + trace.name();
             figures.add(Figure.deviation(Note.of("core.straightness-minimum-zone", of), zone.width()));
             figures.add(Figure.deviation(Note.of("core.straightness-least-squares", of), about));
-            figures.add(Figure.deviation(Note.of("core.slope-over-100-mm", of), least.slope() * HUNDRED));
+            figures.add(Figure.deviation(Note.of("core.slope-over-100-mm", of), least.slope() * TOLD_OVER_MM));
             if (deviations.length == 1) {
                 figures.add(Figure.deviation(Note.of("core.highest-less-lowest"), trace.range()));
             }

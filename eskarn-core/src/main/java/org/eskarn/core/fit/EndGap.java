@@ -45,19 +45,19 @@ public record EndGap(double gap, double expanded) {
     }
 
     /**
-     * @param depth of the housing, µm
-     * @param seal thickness of what lies under the cap already, µm
-     * @param widths of rings and spacers, µm
-     * @param spigot height of the cap's spigot, µm; below 0 for a recess
-     * @param each expanded uncertainty of one measurement, µm
+     * @param depthUm of the housing, µm
+     * @param sealUm thickness of what lies under the cap already, µm
+     * @param widthsUm of rings and spacers, µm
+     * @param spigotUm height of the cap's spigot, µm; below 0 for a recess
+     * @param expandedUm expanded uncertainty of one measurement, µm
      */
-    public static EndGap of(double depth, double seal, List<Double> widths, double spigot, double each) {
-        double gap = depth + seal - spigot;
-        for (double width : widths) {
+    public static EndGap of(double depthUm, double sealUm, List<Double> widthsUm, double spigotUm, double expandedUm) {
+        double gap = depthUm + sealUm - spigotUm;
+        for (double width : widthsUm) {
             gap -= width;
         }
-        int measurements = 2 + widths.size() + (seal == 0 ? 0 : 1);
-        return new EndGap(gap, each * Math.sqrt(measurements));
+        int measurements = 2 + widthsUm.size() + (sealUm == 0 ? 0 : 1);
+        return new EndGap(gap, expandedUm * Math.sqrt(measurements));
     }
 
     /** What the wanted gap asks for; empty where the gap is as wanted already. */

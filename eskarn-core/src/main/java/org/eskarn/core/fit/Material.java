@@ -58,18 +58,18 @@ public record Material(String name, Note title, double expansion, double heat, d
     }
 
     /** How much a size grows from one temperature to another, µm, for a size in µm. */
-    public double growth(double size, double from, double to) {
-        return size * expansion * 1e-6 * (to - from);
+    public double growth(double sizeUm, double fromCelsius, double toCelsius) {
+        return sizeUm * expansion * 1e-6 * (toCelsius - fromCelsius);
     }
 
     /**
      * A size at another temperature: size · (1 + α (T − 20)) / (1 + α (T₀ − 20)), as α is a mean from 20 °C on.
      *
-     * @param size at the temperature {@code from}
+     * @param size at the temperature {@code fromCelsius}
      */
-    public double sizeAt(double size, double from, double to) {
+    public double sizeAt(double size, double fromCelsius, double toCelsius) {
         return size
-                * (1 + expansion * 1e-6 * (to - Warmth.REFERENCE))
-                / (1 + expansion * 1e-6 * (from - Warmth.REFERENCE));
+                * (1 + expansion * 1e-6 * (toCelsius - Warmth.REFERENCE))
+                / (1 + expansion * 1e-6 * (fromCelsius - Warmth.REFERENCE));
     }
 }

@@ -22,18 +22,18 @@ public record OilFilm(double speed, double wanted) {
     private static final double MOST_SHARE = 1.25;
 
     /**
-     * @param diameter mm, above 0
-     * @param turns per minute, 0 or more
+     * @param diameterMm mm, above 0
+     * @param turnsPerMinute per minute, 0 or more
      * @throws IllegalArgumentException if either is out of its range
      */
-    public static OilFilm of(double diameter, double turns) {
-        if (!(diameter > 0) || !(turns >= 0)) {
+    public static OilFilm of(double diameterMm, double turnsPerMinute) {
+        if (!(diameterMm > 0) || !(turnsPerMinute >= 0)) {
             throw new IllegalArgumentException(
-                    "a journal is above 0 mm and turns 0 times or more, not " + diameter + " and " + turns);
+                    "a journal is above 0 mm and turns 0 times or more, not " + diameterMm + " and " + turnsPerMinute);
         }
-        double speed = Math.PI * diameter * turns / 60_000;
-        // 0.8 / 1000 of a diameter in mm is 0.8 times the diameter in µm.
-        return new OilFilm(speed, 0.8 * Math.pow(speed, 0.25) * diameter);
+        double speed = Math.PI * diameterMm * turnsPerMinute / 60_000;
+        // 0.8 / 1000 of a diameterMm in mm is 0.8 times the diameterMm in µm.
+        return new OilFilm(speed, 0.8 * Math.pow(speed, 0.25) * diameterMm);
     }
 
     /** The tightest that leaves room for the film, µm. */

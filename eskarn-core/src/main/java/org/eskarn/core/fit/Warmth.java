@@ -30,39 +30,34 @@ public final class Warmth {
     private Warmth() {}
 
     /** The size of a part at 20 °C, in the unit of the reading. */
-    public static double at20(
-            double reading, Material part, double partTemperature, Material gauge, double gaugeTemperature) {
-        return part.sizeAt(gauge.sizeAt(reading, REFERENCE, gaugeTemperature), partTemperature, REFERENCE);
+    public static double at20(double reading, Material part, double partCelsius, Material gauge, double gaugeCelsius) {
+        return part.sizeAt(gauge.sizeAt(reading, REFERENCE, gaugeCelsius), partCelsius, REFERENCE);
     }
 
     /** The clearance at working temperatures, in the unit of the sizes, which are those at 20 °C. */
     public static double clearance(
-            double hole,
-            Material holeOf,
-            double holeTemperature,
-            double shaft,
-            Material shaftOf,
-            double shaftTemperature) {
-        return holeOf.sizeAt(hole, REFERENCE, holeTemperature) - shaftOf.sizeAt(shaft, REFERENCE, shaftTemperature);
+            double hole, Material holeOf, double holeCelsius, double shaft, Material shaftOf, double shaftCelsius) {
+        return holeOf.sizeAt(hole, REFERENCE, holeCelsius) - shaftOf.sizeAt(shaft, REFERENCE, shaftCelsius);
     }
 
     /**
      * Hours until a round part is within δ of the room.
      *
-     * @param diameter mm, above 0; of a plate twice its thickness
-     * @param within K, above 0
+     * @param diameterMm mm, above 0; of a plate twice its thickness
+     * @param withinKelvin K, above 0
      * @throws IllegalArgumentException if either is not above 0
      */
-    public static double soakHours(Material part, double diameter, double temperature, double room, double within) {
-        if (!(diameter > 0) || !(within > 0)) {
+    public static double soakHours(
+            Material part, double diameterMm, double celsius, double roomCelsius, double withinKelvin) {
+        if (!(diameterMm > 0) || !(withinKelvin > 0)) {
             throw new IllegalArgumentException(
-                    "a diameter and a difference are above 0, not " + diameter + " and " + within);
+                    "a diameter and a difference are above 0, not " + diameterMm + " and " + withinKelvin);
         }
-        double off = Math.abs(temperature - room);
-        if (off <= within) {
+        double off = Math.abs(celsius - roomCelsius);
+        if (off <= withinKelvin) {
             return 0;
         }
-        double seconds = part.heat() * 1e6 * (diameter / 4000) / STILL_AIR;
-        return seconds * Math.log(off / within) / SECONDS_OF_HOUR;
+        double seconds = part.heat() * 1e6 * (diameterMm / 4000) / STILL_AIR;
+        return seconds * Math.log(off / withinKelvin) / SECONDS_OF_HOUR;
     }
 }

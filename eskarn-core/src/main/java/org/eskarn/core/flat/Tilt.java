@@ -11,11 +11,11 @@ import org.eskarn.core.round.Way;
  */
 public record Tilt(double slopeX, double slopeY) {
 
-    private static final double HUNDRED = 100;
+    private static final double TOLD_OVER_MM = 100;
 
     /** µm over 100 mm along the steepest way. */
     public double per100() {
-        return HUNDRED * Math.hypot(slopeX, slopeY);
+        return TOLD_OVER_MM * Math.hypot(slopeX, slopeY);
     }
 
     /** The way water would run, radians clockwise from the top of the plan; without a tilt any. */

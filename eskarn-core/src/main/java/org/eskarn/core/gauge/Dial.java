@@ -105,7 +105,7 @@ public record Dial(Length graduation, Length errorLimit, Length travel, Optional
     }
 
     private static String numbers(Entry entry) {
-        String first = entry.number().toPlainString();
-        return entry.other() == null ? first : first + "/" + entry.other().toPlainString();
+        String first = entry.amount().toPlainString();
+        return entry.bandEnd() == null ? first : first + "/" + entry.bandEnd().toPlainString();
     }
 }

@@ -43,11 +43,11 @@ public final class WholeSizeTyped extends EntryRejected {
      */
     public static void check(Entry entry, ReadingUnit usual, Dial dial, Length master, double allowed)
             throws WholeSizeTyped {
-        if (entry.other() != null || entry.number().signum() < 0) {
+        if (entry.bandEnd() != null || entry.amount().signum() < 0) {
             return;
         }
         Length size =
-                entry.unit() == usual ? new Length(entry.number(), master.unit()) : entry.middle(dial.graduation());
+                entry.unit() == usual ? new Length(entry.amount(), master.unit()) : entry.middle(dial.graduation());
         BigDecimal apart = size.exactMicrometres().subtract(master.exactMicrometres());
         boolean reachable = apart.abs().compareTo(dial.travel().exactMicrometres()) <= 0;
         if (reachable && !deviation(entry, dial, apart.abs().doubleValue(), allowed)) {
@@ -67,7 +67,7 @@ public final class WholeSizeTyped extends EntryRejected {
         }
         double graduation = dial.graduation().micrometres();
         double lastDigit = new Entry(
-                        "", BigDecimal.ONE.movePointLeft(entry.number().scale()), null, entry.unit())
+                        "", BigDecimal.ONE.movePointLeft(entry.amount().scale()), null, entry.unit())
                 .middle(dial.graduation())
                 .micrometres();
         boolean finer = lastDigit < graduation / TENFOLD * (1 - 1e-9);

@@ -10,18 +10,18 @@ import org.jspecify.annotations.Nullable;
  * is typed as a band, {@code 3/5}; then there is a second decimal, the other end of the band.
  *
  * @param typed the text as typed, outer blanks removed
- * @param number the number in it, or the end of the band typed first; sign and trailing zeros kept
- * @param other the end of the band typed second, in either order of size; null where no band was typed
+ * @param amount the number in it, or the end of the band typed first; sign and trailing zeros kept
+ * @param bandEnd the end of the band typed second, in either order of size; null where no band was typed
  * @param unit the unit typed with it, or else the unit the dial is read in
  */
 public record Entry(
-        String typed, BigDecimal number, @Nullable BigDecimal other, ReadingUnit unit) {
+        String typed, BigDecimal amount, @Nullable BigDecimal bandEnd, ReadingUnit unit) {
 
     private static final BigDecimal TWO = BigDecimal.valueOf(2);
 
     /** The middle of the band, or the number itself; exact, for halving a decimal ends. */
     public Length middle(Length graduation) {
-        return length(other == null ? number : number.add(other).divide(TWO), graduation);
+        return length(bandEnd == null ? amount : amount.add(bandEnd).divide(TWO), graduation);
     }
 
     /** The lower end of the band, or the number itself. */
@@ -35,7 +35,7 @@ public record Entry(
     }
 
     private BigDecimal end(BinaryOperator<BigDecimal> choice) {
-        return other == null ? number : choice.apply(number, other);
+        return bandEnd == null ? amount : choice.apply(amount, bandEnd);
     }
 
     /**

@@ -22,11 +22,11 @@ public record ReturnCheck(double error, double allowed) {
      * The return allowed when the requirement states none: the larger of half a graduation and a tenth of the
      * tolerance.
      *
-     * @param graduation in µm
-     * @param tolerance in µm of movement
+     * @param graduationUm in µm
+     * @param toleranceUm in µm of movement
      */
-    public static double usuallyAllowed(double graduation, double tolerance) {
-        return Math.max(graduation / 2, SHARE_OF_TOLERANCE * tolerance);
+    public static double usuallyAllowed(double graduationUm, double toleranceUm) {
+        return Math.max(graduationUm / 2, SHARE_OF_TOLERANCE * toleranceUm);
     }
 
     public boolean holds() {

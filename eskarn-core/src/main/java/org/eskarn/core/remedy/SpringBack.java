@@ -13,17 +13,17 @@ package org.eskarn.core.remedy;
 public record SpringBack(double amount, boolean raise, boolean reject) {
 
     /**
-     * @param rise second side less first, µm over the span
-     * @param span over which it was read
-     * @param length over which it is sprung, in the same unit
-     * @param most the most that may be sprung over that length, µm; 0 or less for nothing said
+     * @param riseUm second side less first, µm over the span
+     * @param spanMm over which it was read
+     * @param lengthMm over which it is sprung
+     * @param mostUm the most that may be sprung over that length, µm; 0 or less for nothing said
      * @throws IllegalArgumentException if a length is not above 0
      */
-    public static SpringBack of(double rise, double span, double length, double most) {
-        if (!(span > 0) || !(length > 0)) {
-            throw new IllegalArgumentException("lengths are above zero, not " + span + " and " + length);
+    public static SpringBack of(double riseUm, double spanMm, double lengthMm, double mostUm) {
+        if (!(spanMm > 0) || !(lengthMm > 0)) {
+            throw new IllegalArgumentException("lengths are above zero, not " + spanMm + " and " + lengthMm);
         }
-        double amount = Math.abs(rise) * length / span;
-        return new SpringBack(amount, rise < 0, most > 0 && amount > most);
+        double amount = Math.abs(riseUm) * lengthMm / spanMm;
+        return new SpringBack(amount, riseUm < 0, mostUm > 0 && amount > mostUm);
     }
 }

@@ -20,13 +20,13 @@ public record TailstockMove(double amount, boolean away, double taper) {
      * @param centres distance between the centres, at least the measured length, same unit
      * @throws IllegalArgumentException if a length is out of its range
      */
-    public static TailstockMove of(double headstock, double tailstock, double measured, double centres) {
+    public static TailstockMove of(double headstockUm, double tailstockUm, double measured, double centres) {
         if (!(measured > 0) || !(centres >= measured)) {
             throw new IllegalArgumentException(
                     "the distance between centres is at least the length measured, which is above" + " 0; there are "
                             + centres + " and " + measured);
         }
-        double taper = tailstock - headstock;
+        double taper = tailstockUm - headstockUm;
         return new TailstockMove(Math.abs(taper) / 2 * centres / measured, taper < 0, taper);
     }
 }

@@ -40,11 +40,11 @@ public enum LimitUnit {
     /**
      * An amount of this unit in µm.
      *
-     * @param radius for degrees: the radius in µm on which the angle stands; sideways error = radius · sin(angle)
+     * @param radiusUm for degrees: the radius in µm on which the angle stands; sideways error = radius · sin(angle)
      */
-    public double micrometres(BigDecimal amount, double radius) {
+    public double micrometres(BigDecimal amount, double radiusUm) {
         return length == null
-                ? radius * Math.sin(Math.toRadians(amount.doubleValue()))
+                ? radiusUm * Math.sin(Math.toRadians(amount.doubleValue()))
                 : amount.multiply(length.micrometres()).doubleValue();
     }
 }

@@ -13,16 +13,16 @@ package org.eskarn.core.round;
 public record FaceWobble(double degrees, double perHundred) {
 
     /** µm; 100 mm. */
-    private static final double HUNDRED = 100_000;
+    private static final double TOLD_OVER_UM = 100_000;
 
     /**
      * @throws IllegalArgumentException if the radius is not above 0
      */
-    public static FaceWobble of(FirstHarmonic fit, double radius) {
-        if (!(radius > 0)) {
-            throw new IllegalArgumentException("a face is read on a radius above 0, not " + radius + " µm");
+    public static FaceWobble of(FirstHarmonic fit, double radiusUm) {
+        if (!(radiusUm > 0)) {
+            throw new IllegalArgumentException("a face is read on a radius above 0, not " + radiusUm + " µm");
         }
-        double slope = fit.amplitude() / radius;
-        return new FaceWobble(Math.toDegrees(Math.atan(slope)), slope * HUNDRED);
+        double slope = fit.amplitude() / radiusUm;
+        return new FaceWobble(Math.toDegrees(Math.atan(slope)), slope * TOLD_OVER_UM);
     }
 }

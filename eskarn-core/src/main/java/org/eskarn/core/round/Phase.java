@@ -9,14 +9,14 @@ public final class Phase {
     private Phase() {}
 
     /**
-     * @return degrees, with the sign of {@code sideways}
+     * @return degrees, with the sign of {@code sidewaysUm}
      * @throws IllegalArgumentException if the radius is not above 0, or is smaller than the sideways error
      */
-    public static double degrees(double sideways, double radius) {
-        if (!(radius > 0) || Math.abs(sideways) > radius) {
+    public static double degrees(double sidewaysUm, double radiusUm) {
+        if (!(radiusUm > 0) || Math.abs(sidewaysUm) > radiusUm) {
             throw new IllegalArgumentException(
-                    "a sideways error of " + sideways + " µm does not lie on a radius of " + radius + " µm");
+                    "a sideways error of " + sidewaysUm + " µm does not lie on a radius of " + radiusUm + " µm");
         }
-        return Math.toDegrees(Math.asin(sideways / radius));
+        return Math.toDegrees(Math.asin(sidewaysUm / radiusUm));
     }
 }

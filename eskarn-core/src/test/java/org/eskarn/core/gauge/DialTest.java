@@ -43,7 +43,7 @@ class DialTest {
     @ParameterizedTest
     @CsvSource({"yes, 1", "Y, 1", "1, 1", "no, 0", "N, 0", "' 0 ', 0"})
     void answersAreOneOrZero(String typed, int number) throws EntryRejected {
-        assertThat(AnswerParser.parse(typed).number()).isEqualByComparingTo(Integer.toString(number));
+        assertThat(AnswerParser.parse(typed).amount()).isEqualByComparingTo(Integer.toString(number));
         assertThat(AnswerParser.parse(typed).unit()).isEqualTo(ReadingUnit.ANSWER);
     }
 

@@ -39,7 +39,7 @@ class EntryParserTest {
             throws EntryRejected {
         Entry entry = EntryParser.parse("  " + typed + " ", ReadingUnit.MICROMETRE);
         assertThat(entry.typed()).isEqualTo(typed.strip());
-        assertThat(entry.number()).isEqualByComparingTo(number);
+        assertThat(entry.amount()).isEqualByComparingTo(number);
         assertThat(entry.unit()).isEqualTo(unit);
         assertThat(TWO_MICRON.read(entry).exactMicrometres()).isEqualByComparingTo(micrometres);
     }
@@ -65,7 +65,7 @@ class EntryParserTest {
 
     @Test
     void keepsTheNumberAsTyped() throws EntryRejected {
-        assertThat(EntryParser.parse("+3.50", ReadingUnit.TENTH).number().toPlainString())
+        assertThat(EntryParser.parse("+3.50", ReadingUnit.TENTH).amount().toPlainString())
                 .isEqualTo("3.50");
     }
 

@@ -133,10 +133,10 @@ public class ReadingService {
         LengthUnit unit =
                 entry.unit() == usual ? master.unit() : entry.unit().length().orElse(master.unit());
         BigDecimal zero = master.amountIn(unit, DECIMALS).stripTrailingZeros();
-        String typed = entry.number().toPlainString() + "-" + zero.toPlainString();
+        String typed = entry.amount().toPlainString() + "-" + zero.toPlainString();
         return new Entry(
                 typed.length() > LONGEST_TYPED ? typed.substring(0, LONGEST_TYPED) : typed,
-                entry.number().subtract(zero),
+                entry.amount().subtract(zero),
                 null,
                 ReadingUnit.of(unit));
     }

@@ -66,11 +66,11 @@ public record TapeLine(String id, String kind, String number, String at, String 
 
     private static String typedBefore(Entry entry, Display display) {
         boolean ownUnit = entry.unit().length().filter(display.unit()::equals).isPresent();
-        BigDecimal other = entry.other();
+        BigDecimal other = entry.bandEnd();
         if (ownUnit && other == null) {
             return "";
         }
-        String numbers = entry.number().toPlainString() + (other == null ? "" : "/" + other.toPlainString());
+        String numbers = entry.amount().toPlainString() + (other == null ? "" : "/" + other.toPlainString());
         return numbers.replace("-", "\u2212")
                 + (ownUnit ? "" : " " + entry.unit().symbol()) + " = ";
     }

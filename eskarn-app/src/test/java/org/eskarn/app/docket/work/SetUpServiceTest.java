@@ -73,7 +73,7 @@ class SetUpServiceTest {
         take(1, "+1,50");
         TakenReading reading = setUp().sweep().readings().get(0);
         assertThat(reading.typed()).isEqualTo("+1,50");
-        assertThat(reading.number().toPlainString()).isEqualTo("1.50");
+        assertThat(reading.amount().toPlainString()).isEqualTo("1.50");
         assertThat(reading.unit()).isEqualTo(ReadingUnit.MICROMETRE);
     }
 
