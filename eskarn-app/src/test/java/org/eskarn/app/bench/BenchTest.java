@@ -14,6 +14,7 @@ class BenchTest {
     @Test
     void aNumberTypedOrScannedLeadsStraightToItsDocket(Eskarn eskarn) {
         Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + "/");
         assertThat(page.locator("table a.fig").first()).isFocused();
         page.keyboard().type("99999");
         page.keyboard().press("Enter");

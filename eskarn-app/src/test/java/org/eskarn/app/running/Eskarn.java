@@ -12,6 +12,8 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.EskarnApplication;
@@ -62,6 +64,8 @@ public final class Eskarn implements AutoCloseable {
     private final ConfigurableApplicationContext context;
     private final Playwright playwright;
     private final Browser browser;
+    private final Map<String, BrowserContext> signedIn = new HashMap<>();
+    private final List<Page> open = new ArrayList<>();
 
     private Eskarn(ConfigurableApplicationContext context, Playwright playwright, Browser browser) {
         this.context = context;
@@ -157,14 +161,45 @@ public final class Eskarn implements AutoCloseable {
     public Page window(Browser.NewContextOptions options) {
         BrowserContext window = browser.newContext(options);
         window.setDefaultTimeout(PATIENCE_MS);
-        return window.newPage();
+        Page page = window.newPage();
+        open.add(page);
+        return page;
     }
 
-    /** A new window in which a person of the demo has signed in, by keyboard. */
+    /** A new window of a person of the demo, who signs in once, by keyboard, and stays signed in for all tests. Nothing is shown in it yet. */
     public Page signedIn(String login) {
+        Page page = signedIn.computeIfAbsent(login, this::signInByKeyboard).newPage();
+        open.add(page);
+        return page;
+    }
+
+    /** The same with a sign-in of its own, for tests that end it. */
+    public Page signedInAlone(String login) {
         Page page = window();
         signIn(page, address(), login, PASSWORD);
         return page;
+    }
+
+    private BrowserContext signInByKeyboard(String login) {
+        Page page = signedInAlone(login);
+        BrowserContext context = page.context();
+        open.remove(page);
+        page.close();
+        return context;
+    }
+
+    /** Closes every window that was opened since the last time. */
+    void closeWindows() {
+        open.stream().filter(page -> !page.isClosed()).forEach(this::closeWindow);
+        open.clear();
+    }
+
+    private void closeWindow(Page page) {
+        if (signedIn.containsValue(page.context())) {
+            page.close();
+        } else {
+            page.context().close();
+        }
     }
 
     public static void signIn(Page page, String address, String login, String password) {

@@ -196,6 +196,10 @@ class EntryTest {
 
     @Test
     void aPersonSignedOutMeanwhileIsToldSoAndKeepsWhatWasTyped(Eskarn eskarn) {
+        String docket = page.url();
+        page = eskarn.signedInAlone("m.quill");
+        page.navigate(docket);
+        screen = new DocketScreen(page);
         page.context().clearCookies();
         screen.type("7");
         assertThat(page.locator("#entry-problem")).not().isEmpty();

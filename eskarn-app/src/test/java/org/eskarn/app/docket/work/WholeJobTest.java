@@ -16,6 +16,7 @@ class WholeJobTest {
     @Test
     void aShaftIsReadJudgedSignedAndFoundInTheLedgerByKeyboardAlone(Eskarn eskarn) {
         Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + "/");
         DocketScreen screen = new DocketScreen(page);
         assertThat(page.locator("h1")).hasText("Bench");
         assertThat(page.locator("table a.fig").first()).isFocused();
