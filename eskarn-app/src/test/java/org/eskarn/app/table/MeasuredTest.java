@@ -1,0 +1,168 @@
+package org.eskarn.app.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.picture.engine.View;
+import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.ReadingUnit;
+import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Outcome;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every characteristic has its calculator, made of its row alone: fields, answer and picture, over each of its layouts. */
+class MeasuredTest {
+
+    private static final int SEED = 77;
+    private static final double SIZE_MM = 45;
+
+    static Stream<Arguments> everyLayout() {
+        return Arrays.stream(Characteristic.values())
+                .flatMap(what -> what.layouts().stream().map(layout -> Arguments.of(what, layout)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyLayout")
+    void answersWhatIsTyped(Characteristic what, LayoutKind layout) {
+        Measured measured = Measured.of(form(what, layout, ReadingUnit.MICROMETRE, LengthUnit.MILLIMETRE, ""));
+        assertThat(measured.problems()).isEmpty();
+        assertThat(measured.readings()).isEqualTo(measured.expected()).isPositive();
+        assertThat(measured.reduced()).as("judged").isTrue();
+        assertThat(measured.assessment().missing()).isEmpty();
+        assertThat(measured.judgedName()).isNotBlank();
+        for (View view : View.values()) {
+            assertThat(measured.picture(view).template()).isNotBlank();
+            assertThat(measured.picture(view).title()).isNotBlank();
+        }
+        assertThat(measured.assessment().verdict().outcome())
+                .as("nothing is asked")
+                .isIn(
+                        Outcome.RECORDED,
+                        layout.answered() && what == Characteristic.FUNCTIONAL_FIT ? Outcome.FAIL : Outcome.RECORDED);
+    }
+
+    /** The same lengths typed in another unit come to the same figure. */
+    @ParameterizedTest
+    @MethodSource("everyLayout")
+    void doesNotDependOnTheUnitThatIsTyped(Characteristic what, LayoutKind layout) {
+        if (layout.answered()) {
+            return;
+        }
+        double micrometres = judged(form(what, layout, ReadingUnit.MICROMETRE, LengthUnit.MILLIMETRE, ""));
+        for (ReadingUnit unit : new ReadingUnit[] {ReadingUnit.MILLIMETRE, ReadingUnit.INCH, ReadingUnit.TENTH}) {
+            assertThat(judged(form(what, layout, unit, LengthUnit.MILLIMETRE, "")))
+                    .as(unit.symbol())
+                    .isCloseTo(micrometres, within(1e-6));
+        }
+    }
+
+    /** A limit far away passes, one that nothing can keep fails; the picture of the verdict shows both. */
+    @ParameterizedTest
+    @MethodSource("everyLayout")
+    void judgesAgainstTheLimitThatIsTyped(Characteristic what, LayoutKind layout) {
+        if (layout.answered() || what.angular() || !what.limits().contains(LimitKind.MAXIMUM)) {
+            return;
+        }
+        assertThat(verdict(what, layout, "5")).isEqualTo(Outcome.PASS);
+        // Three places are always flat, so that their flatness of 0 proves nothing either way.
+        boolean always = what == Characteristic.FLATNESS && layout == LayoutKind.POINTS;
+        assertThat(verdict(what, layout, "0.0001")).isEqualTo(always ? Outcome.NOT_PROVEN : Outcome.FAIL);
+    }
+
+    private static Outcome verdict(Characteristic what, LayoutKind layout, String atMost) {
+        Measured measured = Measured.of(form(what, layout, ReadingUnit.MICROMETRE, LengthUnit.MILLIMETRE, atMost));
+        assertThat(measured.rule().drawn()).isTrue();
+        return measured.assessment().verdict().outcome();
+    }
+
+    private static double judged(MeasureForm form) {
+        return Measured.of(form).assessment().reduction().orElseThrow().judged();
+    }
+
+    private static MeasureForm form(
+            Characteristic what, LayoutKind layout, ReadingUnit readIn, LengthUnit unit, String upper) {
+        MeasureForm empty = typed(what, layout, readIn, unit, upper, "").filled();
+        return typed(
+                        what,
+                        layout,
+                        readIn,
+                        unit,
+                        upper,
+                        readings(what, layout, readIn, Measured.of(empty).expected()))
+                .filled();
+    }
+
+    /** The same lengths whatever the unit; the return, where there is one, is the first again. */
+    private static String readings(Characteristic what, LayoutKind layout, ReadingUnit readIn, int count) {
+        Random random = new Random(SEED);
+        if (what == Characteristic.PIN_CHECK) {
+            return IntStream.range(0, count)
+                    .mapToObj(i -> layout == LayoutKind.PINS
+                            ? i < count / 2 ? "yes" : "no"
+                            : typed((SIZE_MM + i % 2 * 0.01) * 1000, readIn))
+                    .collect(Collectors.joining(" "));
+        }
+        if (layout.answered()) {
+            return "yes ".repeat(count);
+        }
+        double base = what.readsSizes() ? SIZE_MM * 1000 : 0;
+        double[] lengths = IntStream.range(0, count)
+                .mapToDouble(i -> base + Math.rint(random.nextDouble() * 400) + 2 * i)
+                .toArray();
+        if (what.layouts().contains(layout) && !what.readsSizes() && layout.returns()) {
+            lengths[count - 1] = lengths[0];
+        }
+        return Arrays.stream(lengths).mapToObj(length -> typed(length, readIn)).collect(Collectors.joining(" "));
+    }
+
+    private static String typed(double micrometres, ReadingUnit readIn) {
+        BigDecimal unit = readIn.length().orElseThrow().micrometres();
+        return Display.plain(micrometres / unit.doubleValue(), 12);
+    }
+
+    private static MeasureForm typed(
+            Characteristic what,
+            LayoutKind layout,
+            ReadingUnit readIn,
+            LengthUnit unit,
+            String upper,
+            String readings) {
+        boolean steps = layout == LayoutKind.STEPS;
+        return new MeasureForm(
+                what,
+                null,
+                layout,
+                null,
+                null,
+                unit,
+                readings,
+                readIn,
+                "1",
+                "50",
+                "",
+                "60",
+                "0.001",
+                null,
+                null,
+                "",
+                upper,
+                "",
+                "",
+                steps ? "" : "300",
+                "",
+                null,
+                null,
+                null);
+    }
+}
