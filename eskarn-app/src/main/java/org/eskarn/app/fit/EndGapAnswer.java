@@ -70,12 +70,13 @@ final class EndGapAnswer {
                     wanted,
                     gap.expanded(),
                     small);
-            gap.towards(least, most)
-                    .ifPresentOrElse(
-                            filling -> filling(answer, fields, filling, shims),
-                            () -> answer.remark(Words.say("calculators.the-gap-is-as-wanted-no-shim")));
-            if (gap.expanded() > (most - least) / 2) {
+            if (!gap.provable(least, most)) {
                 answer.warning(Words.say("calculators.the-gap-is-not-known-well-enough"));
+            } else {
+                gap.towards(least, most)
+                        .ifPresentOrElse(
+                                filling -> filling(answer, fields, filling, shims),
+                                () -> answer.remark(Words.say("calculators.the-gap-is-as-wanted-no-shim")));
             }
         }
         if (gap.gap() < 0) {

@@ -100,7 +100,7 @@ record ResultParts(DrawingWriter drawings) {
         Double value = verdict.value();
         return new Figures(
                 kept(value),
-                value == null ? null : display.amount(value),
+                value == null ? null : display.judged(verdict),
                 display.symbol(),
                 String.valueOf(kept(verdict.expanded())),
                 display.about(value == null ? 0 : value, verdict.expanded()),
@@ -154,7 +154,7 @@ record ResultParts(DrawingWriter drawings) {
         }
         Verdict verdict = first.get().verdict();
         Double value = verdict.value();
-        String figure = value == null ? null : display.amount(value);
+        String figure = value == null ? null : display.judged(verdict);
         return new AsFound(
                 choice(verdict.outcome(), verdict.outcome().word()),
                 figure,
@@ -166,7 +166,7 @@ record ResultParts(DrawingWriter drawings) {
         Display display = SetUpDisplay.figures(setUp);
         Verdict verdict = attempt.verdict();
         Double value = verdict.value();
-        String figure = value == null ? null : display.amount(value);
+        String figure = value == null ? null : display.judged(verdict);
         return new AttemptResult(
                 choice(verdict.outcome(), verdict.outcome().word()),
                 Words.of(verdict.outcome().word())

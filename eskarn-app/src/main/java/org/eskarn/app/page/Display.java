@@ -3,6 +3,8 @@ package org.eskarn.app.page;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Verdict;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Figures in one unit, always with the same number of decimals, so that decimal points stand under each other.
@@ -80,6 +82,32 @@ public record Display(LengthUnit unit, double radius) {
                 .toPlainString();
     }
 
+    /**
+     * The figure of a verdict. Where it would look like a limit that it is not, it has as many decimals more as it takes to tell
+     * them apart, so that nobody reads “21.0, fail” against 21.0.
+     */
+    public String judged(Verdict verdict) {
+        Double value = verdict.value();
+        if (value == null) {
+            return "–";
+        }
+        int decimals = Math.max(
+                decimalsFrom(value, verdict.bounds().lower()),
+                decimalsFrom(value, verdict.bounds().upper()));
+        return rounded(value, decimals).toPlainString().replace("-", MINUS);
+    }
+
+    private int decimalsFrom(double value, @Nullable Double bound) {
+        int decimals = decimals();
+        while (bound != null
+                && Math.abs(value - bound) > NOTHING
+                && decimals < MOST_DECIMALS
+                && rounded(value, decimals).compareTo(rounded(bound, decimals)) == 0) {
+            decimals++;
+        }
+        return decimals;
+    }
+
     /** An uncertainty of a figure, as an amount: of an angle what it comes to where the figure lies. */
     public String about(double micrometres, double expanded) {
         if (!degrees()) {
@@ -115,6 +143,10 @@ public record Display(LengthUnit unit, double radius) {
     }
 
     private BigDecimal rounded(double micrometres) {
-        return BigDecimal.valueOf(of(micrometres)).setScale(decimals(), RoundingMode.HALF_UP);
+        return rounded(micrometres, decimals());
+    }
+
+    private BigDecimal rounded(double micrometres, int decimals) {
+        return BigDecimal.valueOf(of(micrometres)).setScale(decimals, RoundingMode.HALF_UP);
     }
 }

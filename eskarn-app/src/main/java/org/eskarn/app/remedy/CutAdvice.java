@@ -11,6 +11,7 @@ import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
+import org.eskarn.core.fit.Material;
 import org.eskarn.core.remedy.CutPlan;
 import org.eskarn.core.remedy.PlanRefused;
 import org.eskarn.core.requirement.RemedyKind;
@@ -27,6 +28,8 @@ public final class CutAdvice {
     private static final BigDecimal STEEL = new BigDecimal("11.5");
 
     private static final BigDecimal STANDARD = new BigDecimal("20");
+    private static final BigDecimal COLDEST = new BigDecimal("-50");
+    private static final BigDecimal HOTTEST = new BigDecimal("300");
     private static final double PER_METRE = 1e-6;
     /** µm; less than this nobody measures, and it is not told as warmth. */
     private static final double FELT = 0.05;
@@ -128,9 +131,12 @@ public final class CutAdvice {
         BigDecimal last = zero(typed.number("last", filled.last()));
         BigDecimal graduation = zero(typed.number("slide", filled.slide()));
         BigDecimal dialNow = zero(typed.number("dialNow", filled.dialNow()));
-        BigDecimal part = standard(typed.number("partCelsius", filled.partCelsius()));
-        BigDecimal gauge = standard(typed.number("gaugeCelsius", filled.gaugeCelsius()));
+        BigDecimal part = standard(temperature("partCelsius", filled.partCelsius()));
+        BigDecimal gauge = standard(temperature("gaugeCelsius", filled.gaugeCelsius()));
         BigDecimal expansion = typed.above("partExpansion", filled.partExpansion(), Words.say("remedy.an-expansion"));
+        if (expansion != null && expansion.doubleValue() > Material.MOST_EXPANSION) {
+            typed.problem("partExpansion", Words.say("remedy.an-expansion-up-to"));
+        }
         if (measured == null || target == null || !typed.problems().isEmpty()) {
             return Advice.not(RemedyKind.CUT, Words.say("remedy.type-the-size-it-has-and-the"), typed.problems());
         }
@@ -175,10 +181,27 @@ public final class CutAdvice {
                             .orElse(0.0)));
             return told(plan, filled, wanted);
         } catch (PlanRefused e) {
-            typed.problem("deepest", Words.of(e.note()));
+            typed.problem(field(e.field()), Words.of(e.note()));
             return Advice.not(
                     RemedyKind.CUT, Words.say("remedy.plan-it-with-fewer-or-deeper-passes"), typed.problems());
         }
+    }
+
+    private static String field(PlanRefused.Field field) {
+        return switch (field) {
+            case DEPTH -> "deepest";
+            case PASSES -> "passes";
+            case LAST -> "last";
+            case GRADUATION -> "slide";
+        };
+    }
+
+    private @Nullable BigDecimal temperature(String name, @Nullable String text) {
+        BigDecimal celsius = typed.number(name, text);
+        if (celsius != null && (celsius.compareTo(COLDEST) < 0 || celsius.compareTo(HOTTEST) > 0)) {
+            typed.problem(name, Words.say("remedy.a-temperature-from-to"));
+        }
+        return celsius;
     }
 
     private Advice told(CutPlan plan, RemedyForm filled, String target) {
@@ -194,7 +217,7 @@ public final class CutAdvice {
             case CUT ->
                 Words.say(
                         "remedy.take-off-the-diameter-in",
-                        found.both(plan.stock()),
+                        found.both(plan.taken()),
                         plan.passes().size(),
                         plan.passes().size() == 1 ? Words.say("remedy.pass") : Words.say("remedy.passes"));
             case NEAR_UNCERTAINTY -> Words.say("remedy.only-is-left-on-the-diameter-which", found.both(plan.stock()));
@@ -203,11 +226,19 @@ public final class CutAdvice {
                 Words.say(
                         "remedy.its-limit-already-no-cut-brings-it",
                         bore ? Words.say("remedy.it-is-larger-than") : Words.say("remedy.it-is-smaller-than"));
+            case AT_TARGET -> Words.say("remedy.it-measures-the-target-already");
+            case PAST_TARGET ->
+                Words.say(
+                        "remedy.its-target-already-no-cut",
+                        bore ? Words.say("remedy.it-is-larger-than") : Words.say("remedy.it-is-smaller-than"));
         };
         boolean planned = !plan.passes().isEmpty();
         OptionalDouble predicted = planned
                 ? OptionalDouble.of(plan.passes().get(plan.passes().size() - 1).after())
                 : OptionalDouble.empty();
+        if (planned && Math.abs(plan.taken() - plan.stock()) > FELT) {
+            lines.add(Words.say("remedy.the-slide-ends-at", found.size(predicted.orElseThrow())));
+        }
         if (planned) {
             lines.add(Words.say(
                     "remedy.infeed-is-on-the-as-the-cross",

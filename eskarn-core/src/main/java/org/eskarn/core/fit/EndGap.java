@@ -56,16 +56,29 @@ public record EndGap(double gap, double expanded) {
         for (double width : widthsUm) {
             gap -= width;
         }
+        // Sums of decimals: a gap of exactly nothing is no crush.
+        gap = Math.abs(gap) < NOTHING ? 0 : gap;
         int measurements = 2 + widthsUm.size() + (sealUm == 0 ? 0 : 1);
         return new EndGap(gap, expandedUm * Math.sqrt(measurements));
     }
 
-    /** What the wanted gap asks for; empty where the gap is as wanted already. */
+    /** Whether any filling can prove a gap between two limits: they lie further apart than the uncertainty either way. */
+    public boolean provable(double least, double most) {
+        return most - least >= 2 * expanded - NOTHING;
+    }
+
+    /**
+     * What has to be put in so that the gap is proven to lie between two limits: least + U ≤ gap + filling ≤ most − U. Empty where
+     * it is proven already, and where no filling can prove it.
+     */
     public Optional<Filling> towards(double least, double most) {
-        if (gap < least - NOTHING) {
-            return Optional.of(new Filling(true, least - gap, most - gap));
+        double low = least + expanded;
+        double high = most - expanded;
+        if (!provable(least, most) || (gap >= low - NOTHING && gap <= high + NOTHING)) {
+            return Optional.empty();
         }
-        return gap > most + NOTHING ? Optional.of(new Filling(false, gap - most, gap - least)) : Optional.empty();
+        return Optional.of(
+                gap < low ? new Filling(true, low - gap, high - gap) : new Filling(false, gap - high, gap - low));
     }
 
     /**

@@ -3,18 +3,21 @@ package org.eskarn.core.remedy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.core.remedy.PlanRefused.Field;
 import org.eskarn.core.result.Note;
 
 /**
  * From a measured diameter to a target: passes, what each takes off, where the dial stands, and what the part will measure.
  *
  * <p>Size at 20 °C = reading · (1 + α_gauge (T_gauge − 20) − α_part (T_part − 20)), α in 1/K, T in °C: a part warm from the
- * cut measures large. Stock = size at 20 °C − target for a shaft, target − size for a bore, on the diameter. The last pass
- * takes its allowance; what is above that is shared evenly among as few passes as the greatest depth allows, or among the
- * number asked for. Settings count from where the dial stands now and are rounded to its graduation, each from the start, so
- * that rounding does not add up.
+ * cut measures large. Stock = size at 20 °C − target for a shaft, target − size for a bore, on the diameter.
  *
- * <p>Degenerate cases: nothing left to take gives no pass; stock at or below the allowance is one pass.
+ * <p>What is asked for is kept or the plan is refused, never changed: the last pass takes its allowance, no pass goes deeper
+ * than the greatest depth, there are as many passes as asked. What is above the allowance is shared evenly. Where the dial has a
+ * graduation, the whole cut and every pass are so many graduations of it: the last setting is the one nearest to the target that
+ * ends within the limits, and without limits the one that stops short of the target; what a pass takes is what the dial moves.
+ *
+ * <p>Degenerate cases: nothing left to take gives no pass.
  *
  * @param cold measured size at 20 °C, µm
  * @param warmth how much larger the part measures than it will be, µm
@@ -32,7 +35,7 @@ public record CutPlan(double cold, double warmth, double stock, List<Pass> passe
      */
     public record Pass(int number, double takes, double dial, double after, double reads) {}
 
-    /** How the size stands to its limits. */
+    /** How the size stands to its limits, or to its target where it has none. */
     public enum State {
         /** Stock well above the uncertainty. */
         CUT,
@@ -41,7 +44,16 @@ public record CutPlan(double cold, double warmth, double stock, List<Pass> passe
         /** The size is within its limits already. */
         WITHIN_LIMITS,
         /** The size has passed the limit on the far side: no cut brings it back. */
-        PASSED
+        PASSED,
+        /** There are no limits, and the size is the target. */
+        AT_TARGET,
+        /** There are no limits, and the size has passed the target. */
+        PAST_TARGET
+    }
+
+    /** What all passes together take off the diameter, µm. */
+    public double taken() {
+        return passes.stream().mapToDouble(Pass::takes).sum();
     }
 
     /**
@@ -52,9 +64,9 @@ public record CutPlan(double cold, double warmth, double stock, List<Pass> passe
      * @param partExpansion α in 1/K, as is the gauge's
      * @param target at 20 °C, µm
      * @param lower lower limit, µm; empty where there is none
-     * @param deepest greatest depth of a pass on the radius, µm; 0 where the number of passes is given
-     * @param passes number of passes; 0 where the greatest depth is given
-     * @param last what the last pass takes, on the diameter, µm
+     * @param deepest greatest depth of a pass on the radius, µm; 0 where none is given
+     * @param passes number of passes; 0 where none is given
+     * @param last what the last pass takes, on the diameter, µm; 0 where it takes as much as the others
      * @param onDiameter whether the dial is divided in diameter, rather than in radius
      * @param graduation of the dial, µm of its own kind; 0 where settings are not rounded
      * @param dialNow where the dial stands now, µm of its own kind
@@ -80,12 +92,17 @@ public record CutPlan(double cold, double warmth, double stock, List<Pass> passe
 
     private static final double STANDARD = 20;
     private static final int MOST_PASSES = 60;
+    /** µm; amounts come from decimals, so what is exactly a limit or a graduation may be off by some 1e-10 in binary. */
+    private static final double ROUNDING = 1e-6;
 
     /**
      * @throws IllegalArgumentException if neither a depth nor a number of passes is given
-     * @throws PlanRefused if it makes more than 60 passes
+     * @throws PlanRefused if what is asked for cannot be kept, or makes more than 60 passes
      */
     public static CutPlan of(Asked asked) throws PlanRefused {
+        if (asked.passes() <= 0 && !(asked.deepest() > 0)) {
+            throw new IllegalArgumentException("a plan needs a greatest depth or a number of passes");
+        }
         double factor = 1
                 + asked.gaugeExpansion() * (asked.gaugeCelsius() - STANDARD)
                 - asked.partExpansion() * (asked.partCelsius() - STANDARD);
@@ -95,67 +112,121 @@ public record CutPlan(double cold, double warmth, double stock, List<Pass> passe
         State state = state(asked, cold, stock);
         List<Pass> passes = new ArrayList<>();
         if (state == State.CUT || state == State.NEAR_UNCERTAINTY) {
-            double taken = 0;
             double each = asked.onDiameter() ? 1 : 0.5;
-            for (double takes : shares(asked, stock)) {
-                taken += takes;
-                double setting = rounded(each * taken, asked.graduation());
-                double after = cold - inwards * setting / each;
-                passes.add(new Pass(passes.size() + 1, takes, asked.dialNow() + setting, after, after / factor));
+            double before = 0;
+            for (double depth : depths(asked, cold, stock)) {
+                double after = cold - inwards * depth;
+                passes.add(new Pass(
+                        passes.size() + 1, depth - before, asked.dialNow() + each * depth, after, after / factor));
+                before = depth;
             }
         }
         return new CutPlan(cold, asked.measured() - cold, stock, passes, state);
     }
 
     private static State state(Asked asked, double cold, double stock) {
-        boolean below = asked.lower().isPresent() && cold < asked.lower().get();
-        boolean above = asked.upper().isPresent() && cold > asked.upper().get();
+        boolean below = asked.lower().isPresent() && cold < asked.lower().get() - ROUNDING;
+        boolean above = asked.upper().isPresent() && cold > asked.upper().get() + ROUNDING;
         if (asked.bore() ? above : below) {
             return State.PASSED;
         }
-        boolean limited = asked.lower().isPresent() && asked.upper().isPresent();
+        boolean limited = asked.lower().isPresent() || asked.upper().isPresent();
         if (limited && !below && !above) {
             return State.WITHIN_LIMITS;
         }
-        if (stock <= 0) {
-            return limited ? State.WITHIN_LIMITS : State.PASSED;
+        if (stock <= ROUNDING) {
+            return stock < -ROUNDING ? State.PAST_TARGET : State.AT_TARGET;
         }
         return stock <= 2 * asked.expanded() ? State.NEAR_UNCERTAINTY : State.CUT;
     }
 
-    private static List<Double> shares(Asked asked, double stock) throws PlanRefused {
-        double last = Math.min(asked.last(), stock);
-        double rest = stock - last;
-        int before = before(asked, rest);
-        if (before + 1 > MOST_PASSES) {
-            throw new PlanRefused(Note.of("core.too-many-passes", before + 1, MOST_PASSES));
+    /** How deep the part is cut after each pass, on the diameter, µm, ascending. */
+    private static List<Double> depths(Asked asked, double cold, double stock) throws PlanRefused {
+        double step = asked.graduation() / (asked.onDiameter() ? 1 : 0.5);
+        double whole = step > 0 ? settable(asked, cold, stock, step) : stock;
+        double last = asked.last();
+        if (step > 0 && Math.abs(last - Math.rint(last / step) * step) > ROUNDING) {
+            throw new PlanRefused(Field.LAST, Note.of("core.the-last-pass-is-no-whole-number-of"));
         }
-        List<Double> shares = new ArrayList<>();
-        for (int i = 0; i < before; i++) {
-            shares.add(rest / before);
+        if (last > whole + ROUNDING) {
+            throw new PlanRefused(Field.LAST, Note.of("core.the-last-pass-takes-more-than-there-is"));
+        }
+        double most = mostAtOnce(asked, step);
+        if (last > most + ROUNDING) {
+            throw new PlanRefused(Field.LAST, Note.of("core.the-last-pass-is-deeper-than-the-deepest"));
+        }
+        double rest = Math.max(0, whole - last);
+        int before = before(asked, rest, most, step);
+        List<Double> depths = new ArrayList<>();
+        for (int i = 1; i <= before; i++) {
+            double shared = rest * i / before;
+            depths.add(step > 0 ? Math.rint(shared / step) * step : shared);
         }
         if (last > 0) {
-            shares.add(last);
+            depths.add(whole);
         }
-        return shares;
+        return depths;
+    }
+
+    /** The whole cut as the dial can be set to it. */
+    private static double settable(Asked asked, double cold, double stock, double step) throws PlanRefused {
+        double shy = Math.floor(stock / step + ROUNDING) * step;
+        double beyond = shy + step;
+        boolean limited = asked.lower().isPresent() || asked.upper().isPresent();
+        boolean nearer = limited && beyond - stock < stock - shy;
+        for (double depth : nearer ? new double[] {beyond, shy} : new double[] {shy, beyond}) {
+            if (depth > ROUNDING && (!limited || within(asked, cold - (asked.bore() ? -depth : depth)))) {
+                return depth;
+            }
+            if (!limited) {
+                break;
+            }
+        }
+        throw new PlanRefused(
+                Field.GRADUATION,
+                limited
+                        ? Note.of("core.no-setting-of-this-slide-ends-within")
+                        : Note.of("core.less-is-left-than-one-graduation"));
+    }
+
+    private static boolean within(Asked asked, double after) {
+        return asked.lower().map(lower -> after >= lower - ROUNDING).orElse(true)
+                && asked.upper().map(upper -> after <= upper + ROUNDING).orElse(true);
+    }
+
+    /** The most that one pass may take off the diameter, in whole graduations. */
+    private static double mostAtOnce(Asked asked, double step) throws PlanRefused {
+        if (!(asked.deepest() > 0)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double most = 2 * asked.deepest();
+        double settable = step > 0 ? Math.floor(most / step + ROUNDING) * step : most;
+        if (settable <= 0) {
+            throw new PlanRefused(Field.DEPTH, Note.of("core.the-deepest-pass-is-less-than-one-graduation"));
+        }
+        return settable;
     }
 
     /** How many passes come before the last. */
-    private static int before(Asked asked, double rest) {
-        if (rest <= 0) {
-            return 0;
+    private static int before(Asked asked, double rest, double most, double step) throws PlanRefused {
+        int asks = asked.passes() > 0 ? asked.passes() - (asked.last() > 0 ? 1 : 0) : -1;
+        if (asks < 0) {
+            int needed = (int) Math.ceil(rest / most - ROUNDING);
+            if (needed + 1 > MOST_PASSES) {
+                throw new PlanRefused(Field.DEPTH, Note.of("core.too-many-passes", needed + 1, MOST_PASSES));
+            }
+            return needed;
         }
-        if (asked.passes() > 0) {
-            return Math.max(1, asked.last() > 0 ? asked.passes() - 1 : asked.passes());
+        if (asks == 0 ? rest > ROUNDING : rest <= ROUNDING) {
+            throw new PlanRefused(Field.PASSES, Note.of("core.these-passes-and-the-last-pass-do-not"));
         }
-        if (!(asked.deepest() > 0)) {
-            throw new IllegalArgumentException("a plan needs a greatest depth or a number of passes");
+        if (asks > 0 && step > 0 && rest / step < asks - ROUNDING) {
+            throw new PlanRefused(Field.PASSES, Note.of("core.more-passes-than-graduations"));
         }
-        // A hair of grace, so that 0.3 in steps of 0.1 is three.
-        return (int) Math.ceil(rest / (2 * asked.deepest()) - 1e-9);
-    }
-
-    private static double rounded(double setting, double graduation) {
-        return graduation > 0 ? Math.round(setting / graduation) * graduation : setting;
+        double deepest = asks == 0 ? 0 : step > 0 ? Math.ceil(rest / step / asks - ROUNDING) * step : rest / asks;
+        if (deepest > most + ROUNDING) {
+            throw new PlanRefused(Field.PASSES, Note.of("core.these-passes-would-be-deeper-than-the"));
+        }
+        return asks;
     }
 }

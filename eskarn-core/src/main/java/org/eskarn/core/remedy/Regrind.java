@@ -66,7 +66,7 @@ public record Regrind(double stock, int first, int last, List<Feed> feeds) {
         double stock = heights[first] - heights[last];
         long count = (long) Math.ceil(stock / feed - 1e-9);
         if (count > MOST) {
-            throw new PlanRefused(Note.of("core.too-many-downfeeds", count, MOST));
+            throw new PlanRefused(PlanRefused.Field.DEPTH, Note.of("core.too-many-downfeeds", count, MOST));
         }
         double[] corners = facets.heights(heights);
         List<Feed> feeds = new ArrayList<>();

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.eskarn.core.fit.SelectivePairing.Piece;
 import org.eskarn.core.size.SizeMap;
@@ -229,7 +230,8 @@ class FitThingsTest {
         assertThat(crush.expanded()).isCloseTo(8, within(1e-9));
         EndGap.Filling shims = crush.towards(50, 150).orElseThrow();
         assertThat(shims.underCap()).isTrue();
-        assertThat(shims.least()).isEqualTo(100);
+        assertThat(shims.least()).isCloseTo(108, within(1e-9));
+        assertThat(shims.most()).isCloseTo(192, within(1e-9));
         assertThat(EndGap.pack(List.of(50.0, 80.0, 150.0, 300.0), shims)).contains(List.of(150.0));
         assertThat(EndGap.pack(List.of(60.0), shims)).contains(List.of(60.0, 60.0));
         assertThat(EndGap.pack(List.of(10.0), shims)).isEmpty();
@@ -240,6 +242,36 @@ class FitThingsTest {
                 .isFalse();
         assertThat(EndGap.of(40_100, 0, List.of(24_000.0), 16_000, 1).towards(50, 150))
                 .isEmpty();
+    }
+
+    /** With the shim that is advised, the gap lies within its limits whatever its uncertainty; and none is needed only then. */
+    @RepeatedTest(200)
+    void whatIsPutInIsProven(RepetitionInfo info) {
+        Random chance = new Random(info.getCurrentRepetition());
+        double least = chance.nextInt(100);
+        double most = least + 1 + chance.nextInt(200);
+        EndGap gap = EndGap.of(
+                40_000 + chance.nextInt(600), 0, List.of(24_000.0), 16_000 + chance.nextInt(300), chance.nextInt(60));
+        double expanded = gap.expanded();
+        if (!gap.provable(least, most)) {
+            assertThat(2 * expanded).isGreaterThan(most - least);
+            assertThat(gap.towards(least, most)).isEmpty();
+            return;
+        }
+        Optional<EndGap.Filling> filling = gap.towards(least, most);
+        for (double thickness : filling.map(each -> new double[] {each.least(), each.most(), each.middle()})
+                .orElse(new double[] {0})) {
+            double then = gap.gap() + (filling.map(EndGap.Filling::underCap).orElse(true) ? thickness : -thickness);
+            assertThat(then - expanded).isGreaterThanOrEqualTo(least - 1e-6);
+            assertThat(then + expanded).isLessThanOrEqualTo(most + 1e-6);
+        }
+        filling.ifPresent(each -> assertThat(each.least()).isPositive());
+    }
+
+    /** 40.1 − 24.1 − 16.0 is not quite 0 in binary. */
+    @Test
+    void aGapOfExactlyNothingIsNoCrush() {
+        assertThat(EndGap.of(40_100.3, 0, List.of(24_100.2), 16_000.1, 0).gap()).isZero();
     }
 
     @Test

@@ -89,13 +89,12 @@ class RemedyTest {
         CutPlan plan = CutPlan.of(shaft(45_100 + chance.nextInt(900), 50 + chance.nextInt(100), 40, diameter, 20));
         CutPlan.Pass end = plan.passes().get(plan.passes().size() - 1);
         assertThat(plan.state()).isEqualTo(State.CUT);
-        assertThat(plan.passes().stream().mapToDouble(CutPlan.Pass::takes).sum())
-                .isCloseTo(plan.stock(), within(1e-6));
+        assertThat(plan.taken()).isCloseTo(plan.cold() - end.after(), within(1e-6));
         assertThat(plan.passes()).allMatch(pass -> pass.takes() <= 2 * 150 + 1e-6);
         assertThat(end.takes()).isCloseTo(40, within(1e-6));
         assertThat(end.after()).isCloseTo(45_010, within(5.0));
         assertThat((end.dial() - 100) % 5).isCloseTo(0, within(1e-6));
-        assertThat(end.dial() - 100).isCloseTo(plan.stock() / (diameter ? 1 : 2), within(2.5));
+        assertThat(end.dial() - 100).isCloseTo(plan.taken() / (diameter ? 1 : 2), within(1e-6));
     }
 
     @Test
@@ -132,7 +131,7 @@ class RemedyTest {
                 2);
         assertThat(CutPlan.of(near).state()).isEqualTo(State.NEAR_UNCERTAINTY);
         assertThat(CutPlan.of(near).passes()).hasSize(1);
-        assertThatThrownBy(() -> CutPlan.of(shaft(90_000, 1, 0, true, 20)))
+        assertThatThrownBy(() -> CutPlan.of(shaft(90_000, 5, 0, true, 20)))
                 .hasMessageContaining("core.too-many-passes");
     }
 

@@ -175,7 +175,7 @@ public record DocketPage(
                     .strip();
         }
         Display said = SetUpDisplay.figures(other);
-        return limit + " · " + said.amount(value) + " " + said.symbol();
+        return limit + " · " + said.judged(other.verdict()) + " " + said.symbol();
     }
 
     public Optional<Reduction> reduction() {

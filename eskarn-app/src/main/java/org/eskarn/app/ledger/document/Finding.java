@@ -11,30 +11,24 @@ public record Finding(Kind kind, String where) {
 
     public enum Kind {
         /** Its bytes are not those of its hash. */
-        ALTERED(Words.say("ledger.the-document-was-altered-it-does-not")),
+        ALTERED,
         /** Number, previous hash or key beside it differ from those in it. */
-        FRAME(Words.say("ledger.number-previous-hash-or-key-beside-the")),
-        UNKNOWN_KEY(Words.say("ledger.it-is-signed-with-a-key-that")),
-        SIGNATURE(Words.say("ledger.its-signature-does-not-belong-to-it")),
-        GAP(Words.say("ledger.document-s-before-it-is-missing")),
-        CHAIN(Words.say("ledger.it-does-not-continue-the-document-before")),
+        FRAME,
+        UNKNOWN_KEY,
+        SIGNATURE,
+        GAP,
+        CHAIN,
         /** The heads kept outside name a document that is not there. */
-        CUT(Words.say("ledger.the-end-is-missing-the-heads-file")),
+        CUT,
         /** The heads kept outside name another document of this number. */
-        REWRITTEN(Words.say("ledger.the-heads-file-names-another-document-of")),
+        REWRITTEN,
         /** The rows in the database do not say what the document says. */
-        ROWS(Words.say("ledger.the-database-no-longer-says-what-the")),
+        ROWS,
         /** A docket is closed as signed, and nothing says what was signed. */
-        NO_DOCUMENT(Words.say("ledger.docket-s-is-closed-as-signed-and")),
+        NO_DOCUMENT,
         /** The rows cannot even be read. */
-        UNREADABLE(Words.say("ledger.its-record-in-the-database-can-no")),
-        NO_DOCKET(Words.say("ledger.its-docket-is-no-longer-in-the"));
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+        UNREADABLE,
+        NO_DOCKET
     }
 
     /** Whether the document itself is still what was signed; if not, nothing in it is to be shown. */
@@ -50,6 +44,19 @@ public record Finding(Kind kind, String where) {
     }
 
     public String words() {
-        return kind.words.formatted(where);
+        return switch (kind) {
+            case ALTERED -> Words.say("ledger.the-document-was-altered-it-does-not");
+            case FRAME -> Words.say("ledger.number-previous-hash-or-key-beside-the");
+            case UNKNOWN_KEY -> Words.say("ledger.it-is-signed-with-a-key-that");
+            case SIGNATURE -> Words.say("ledger.its-signature-does-not-belong-to-it");
+            case GAP -> Words.say("ledger.document-s-before-it-is-missing", where);
+            case CHAIN -> Words.say("ledger.it-does-not-continue-the-document-before");
+            case CUT -> Words.say("ledger.the-end-is-missing-the-heads-file", where);
+            case REWRITTEN -> Words.say("ledger.the-heads-file-names-another-document-of");
+            case ROWS -> Words.say("ledger.the-database-no-longer-says-what-the", where);
+            case NO_DOCUMENT -> Words.say("ledger.docket-s-is-closed-as-signed-and", where);
+            case UNREADABLE -> Words.say("ledger.its-record-in-the-database-can-no");
+            case NO_DOCKET -> Words.say("ledger.its-docket-is-no-longer-in-the");
+        };
     }
 }

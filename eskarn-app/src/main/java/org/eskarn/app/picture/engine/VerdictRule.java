@@ -111,7 +111,7 @@ public record VerdictRule(
     /** The limits in figures, for who cannot see the rule. */
     public String limitLabel() {
         return notches.isEmpty()
-                ? "none"
+                ? Words.say("picture.none")
                 : notches.stream()
                         .map(Notch::label)
                         .collect(java.util.stream.Collectors.joining(Words.say("picture.to")));
@@ -215,7 +215,7 @@ public record VerdictRule(
         if (verdict.value() == null) {
             return "";
         }
-        String figure = display.amount(verdict.value());
+        String figure = display.judged(verdict);
         return verdict.because() == Because.UNFINISHED ? Words.say("picture.so-far", figure) : figure;
     }
 
