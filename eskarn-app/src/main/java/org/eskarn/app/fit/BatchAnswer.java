@@ -10,10 +10,14 @@ import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.SelectivePairing;
 import org.eskarn.core.fit.SelectivePairing.Pair;
 import org.eskarn.core.fit.SelectivePairing.Piece;
+import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
 
 /** Which shaft with which bore, so that the most pairs come within what is wanted. */
 final class BatchAnswer {
+
+    /** How far the smallest and the largest size of a piece may differ, as a share. */
+    private static final double ALIKE = 0.05;
 
     private BatchAnswer() {}
 
@@ -65,7 +69,7 @@ final class BatchAnswer {
             String[] words = line.split("\\s+");
             List<Double> sizes = new ArrayList<>();
             String called = words[0];
-            boolean named = words.length > 1 || Fields.size(words[0], fields.unit()) == null;
+            boolean named = named(words, fields.unit());
             for (int i = named ? 1 : 0; i < words.length; i++) {
                 Double size = Fields.size(words[i], fields.unit());
                 if (size == null) {
@@ -87,6 +91,16 @@ final class BatchAnswer {
             fields.problem(name, Words.say("calculators.at-most-pieces-of-a-side", SelectivePairing.MOST));
         }
         return pieces;
+    }
+
+    /** Whether the first word is a name: no size, or one that is nothing like the next. */
+    private static boolean named(String[] words, LengthUnit unit) {
+        Double first = Fields.size(words[0], unit);
+        Double second = words.length > 1 ? Fields.size(words[1], unit) : null;
+        return first == null
+                || words.length > 2
+                || (second != null && Math.abs(first - second) > ALIKE * second)
+                || (words.length == 2 && second == null);
     }
 
     private static Answer answer(

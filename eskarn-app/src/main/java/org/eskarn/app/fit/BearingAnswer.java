@@ -165,7 +165,15 @@ final class BearingAnswer {
                             + SMALL.amount(Math.max(0, fit.effective(fit.most()))),
                     SMALL.symbol());
         }
-        creep(answer, fit.creep(asked.turning()), fit);
+        // What holds has to hold with the uncertainty of the seat too.
+        RingFit known = RingFit.of(
+                asked.ring(),
+                nominal,
+                below,
+                FitAnswer.min(sizes) - expanded,
+                FitAnswer.max(sizes) + expanded,
+                roughness);
+        creep(answer, known.creep(asked.turning()), known);
         seat.ifPresent(each -> answer.judged(
                 Words.say("calculators.the-against-the-usual-class-for-this", asked.name(), each.tolerance()),
                 FitAnswer.min(sizes) - nominal,
@@ -176,6 +184,8 @@ final class BearingAnswer {
                 SMALL));
         if (asked.ring() == Ring.INNER) {
             clearance(answer, fields, asked.nominal(), fit);
+        } else if (fields.choice("clearance", Bearing.Clearance.GROUP_N) != Bearing.Clearance.GROUP_N) {
+            answer.remark(Words.say("calculators.the-internal-clearance-is-not-used-for"));
         }
     }
 
@@ -231,9 +241,15 @@ final class BearingAnswer {
                 Words.say("calculators.internal-clearance-left"),
                 SMALL.amount(left.least()) + " – " + SMALL.amount(left.most()),
                 SMALL.symbol());
-        if (left.least() < 0) {
+        double usual = (left.least() + left.most()) / 2;
+        if (usual < 0) {
             answer.warning(
                     Words.say("calculators.at-its-tightest-the-bearing-would-have", SMALL.amount(-left.least())));
+        } else if (left.least() < 0) {
+            answer.remark(Words.say(
+                    "calculators.only-where-every-tolerance-is-at-its",
+                    SMALL.amount(-left.least()),
+                    SMALL.amount(usual)));
         }
     }
 

@@ -17,6 +17,9 @@ import org.eskarn.core.fit.IsoLimits;
 import org.eskarn.core.fit.ToleranceClass;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Bounds;
+import org.eskarn.core.verdict.DecisionRule;
+import org.eskarn.core.verdict.Outcome;
 import org.jspecify.annotations.Nullable;
 
 /** A fit code looked up: limits of the hole, of the shaft and the clearance that comes of them, always together. */
@@ -47,6 +50,16 @@ final class FitAnswer {
             limits(answer, sized, found, sizes, small);
             found.fit().ifPresent(fit -> clearance(answer, fit, holes, shafts, expanded, small));
             single(answer, found, holes, shafts, expanded, small);
+            if (found.fit().isPresent()) {
+                double each = expanded / Math.sqrt(2);
+                classOf(answer, Words.say("calculators.hole"), found.hole(), holes, found.shaft(), each, small);
+                classOf(answer, Words.say("calculators.shaft"), found.shaft(), shafts, found.hole(), each, small);
+            } else if (holes.length > 0 && shafts.length > 0) {
+                answer.warning(
+                        found.hole() == null
+                                ? Words.say("calculators.hole-sizes-were-not-used")
+                                : Words.say("calculators.shaft-sizes-were-not-used"));
+            }
             answer.picture(ladder(sized, found, holes, shafts, small));
             notes(answer, sized.code());
             return Optional.of(answer.done());
@@ -159,6 +172,12 @@ final class FitAnswer {
             Answering answer, Fit fit, double[] holes, double[] shafts, double expanded, Display small) {
         answer.fact(Words.say("calculators.kind-of-fit"), Words.of(fit.kind().title()), "");
         if (holes.length == 0 || shafts.length == 0) {
+            if (holes.length + shafts.length > 0) {
+                answer.remark(
+                        holes.length == 0
+                                ? Words.say("calculators.type-hole-sizes-too-to-judge-the-pair")
+                                : Words.say("calculators.type-shaft-sizes-too-to-judge-the-pair"));
+            }
             return;
         }
         double tightest = min(holes) - max(shafts);
@@ -187,9 +206,41 @@ final class FitAnswer {
                     Words.say("calculators.the-measured-sizes-against-the-class"),
                     min(sizes),
                     max(sizes),
-                    org.eskarn.core.verdict.Bounds.between(one.lowerMicrometres(), one.upperMicrometres()),
+                    Bounds.between(one.lowerMicrometres(), one.upperMicrometres()),
                     expanded / Math.sqrt(2),
                     small);
+        }
+    }
+
+    /** Whether the measured sizes keep the class of their own, which a pair can pass without. */
+    private static void classOf(
+            Answering answer,
+            String what,
+            @Nullable Deviations limits,
+            double[] sizes,
+            @Nullable Deviations others,
+            double expanded,
+            Display small) {
+        if (limits == null || sizes.length == 0) {
+            return;
+        }
+        Bounds own = Bounds.between(limits.lowerMicrometres(), limits.upperMicrometres());
+        double worst = own.outside(max(sizes)) >= own.outside(min(sizes)) ? max(sizes) : min(sizes);
+        Outcome outcome = (expanded > 0 ? DecisionRule.STRINGENT : DecisionRule.SIMPLE).judge(worst, own, expanded);
+        answer.fact(Words.say("calculators.against-its-own-class", what), Words.of(outcome.word()), "");
+        if (own.holds(worst)) {
+            return;
+        }
+        answer.warning(Words.say(
+                "calculators.is-outside-its-class-by",
+                what,
+                small.apart(worst, java.util.Objects.requireNonNull(own.nearest(worst))),
+                small.symbol()));
+        boolean swapped = others != null
+                && Bounds.between(others.lowerMicrometres(), others.upperMicrometres())
+                        .holds(worst);
+        if (swapped) {
+            answer.warning(Words.say("calculators.it-would-keep-the-class-of-the-other", what));
         }
     }
 

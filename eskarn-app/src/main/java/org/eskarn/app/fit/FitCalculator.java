@@ -19,7 +19,7 @@ public enum FitCalculator {
             "bearings",
             Words.say("calculators.bearing-seats"),
             Words.say("calculators.the-usual-class-of-a-seat-the"),
-            "unit=MILLIMETRE&ring=INNER&size=45&seat=45.004+45.008+45.011&turning=TURNING&load=NORMAL&roughness=4&u=2"),
+            "unit=MILLIMETRE&ring=INNER&size=45&seat=45.004+45.008+45.011&turning=TURNING&load=NORMAL&roughness=2&u=2"),
     END_GAP(
             "end-gap",
             Words.say("calculators.end-gap-and-preload"),

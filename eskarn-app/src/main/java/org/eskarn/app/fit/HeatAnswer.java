@@ -19,6 +19,9 @@ final class HeatAnswer {
     /** The usual working clearance: a thousandth of the diameter is what hands need. */
     private static final double USUAL_WORKING = 0.001;
 
+    /** K; less is a rounding of the computer. */
+    private static final double HAIR = 1e-9;
+
     /** °C, where no room temperature is typed. */
     private static final double ROOM = 20;
 
@@ -78,14 +81,24 @@ final class HeatAnswer {
                     heating.outer().growth(heating.diameter(), heating.room(), set),
                     small);
         }
+        if (plan.way() == Way.COOL_INNER || plan.way() == Way.BOTH) {
+            answer.fact(
+                    Words.say("calculators.cooled-with"),
+                    plan.innerAt() >= Heating.DRY_ICE
+                            ? Words.say("calculators.dry-ice")
+                            : Words.say("calculators.liquid-nitrogen"),
+                    "");
+        }
         if (oven != null) {
             oven(answer, heating, oven, plan, small);
         }
         if (heating.heatOuter(heating.room()) > heating.outer().highest()) {
-            answer.warning(Words.say(
-                    "calculators.heat-alone-would-need-above-the-this",
-                    up(heating.heatOuter(heating.room())),
-                    degrees(heating.outer().highest())));
+            String needed = up(heating.heatOuter(heating.room()));
+            String limit = degrees(heating.outer().highest());
+            answer.warning(
+                    heating.outer().highest() == usualCeiling
+                            ? Words.say("calculators.heat-alone-would-need-above-the-this", needed, limit)
+                            : Words.say("calculators.heat-alone-would-need-above-the-typed", needed, limit));
         }
         if (heating.outer().highest() > usualCeiling) {
             answer.warning(Words.say("calculators.the-ceiling-typed-is-above-the-this", degrees(usualCeiling)));
@@ -138,24 +151,21 @@ final class HeatAnswer {
                                 Words.say(
                                         "calculators.outer-heated",
                                         heating.outer().title()),
-                                heat,
+                                Math.ceil(heat - HAIR),
                                 heating.outer().highest(),
                                 heat <= heating.outer().highest()),
                         row(
                                 Words.say(
                                         "calculators.inner-cooled",
                                         heating.inner().title()),
-                                cool,
-                                heating.inner().lowest(),
+                                Math.floor(cool + HAIR),
+                                Math.max(heating.inner().lowest(), Heating.LIQUID_NITROGEN),
                                 cool >= heating.inner().lowest() && cool >= Heating.LIQUID_NITROGEN)));
     }
 
     private static DetailsView.Row row(String name, double to, double ceiling, boolean within) {
         return Answering.row(
-                name,
-                number(Math.round(to)),
-                number(ceiling),
-                within ? Words.say("calculators.yes") : Words.say("calculators.no"));
+                name, number(to), number(ceiling), within ? Words.say("calculators.yes") : Words.say("calculators.no"));
     }
 
     private static void oven(Answering answer, Heating heating, double oven, Plan plan, Display small) {
@@ -186,11 +196,11 @@ final class HeatAnswer {
 
     /** Heat is rounded up and cold down, so that what is said suffices. */
     private static String up(double degrees) {
-        return degrees(Math.ceil(degrees - 1e-9));
+        return degrees(Math.ceil(degrees - HAIR));
     }
 
     private static String down(double degrees) {
-        return degrees(Math.floor(degrees + 1e-9));
+        return degrees(Math.floor(degrees + HAIR));
     }
 
     static String degrees(double degrees) {

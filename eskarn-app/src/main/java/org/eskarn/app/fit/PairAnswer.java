@@ -69,6 +69,9 @@ final class PairAnswer {
             judged(answer, tightest.tightest(), loosest.loosest(), wanted, small);
         }
         if (tightest.tightest() < 0 && roughness > 0) {
+            if (loosest.loosest() < 0 && MatedSizes.effective(loosest.loosest(), roughness) >= 0) {
+                answer.warning(Words.say("calculators.smoothing-takes-the-whole-interference"));
+            }
             answer.fact(Words.say("calculators.lost-by-smoothing"), RingFit.SMOOTHED * roughness, small)
                     .fact(
                             Words.say("calculators.effective-tightest"),
@@ -103,7 +106,7 @@ final class PairAnswer {
                 Words.say("calculators.wanted", wanted.words()),
                 Words.say("calculators.to", small.signed(least), small.signed(most)),
                 small.symbol());
-        if (tightest < least) {
+        if (wanted.bounds().outside(tightest) > 0 && tightest < least) {
             answer.warning(
                     least > 0
                             ? Words.say(
@@ -112,7 +115,7 @@ final class PairAnswer {
                                     small.symbol())
                             : Words.say("calculators.too-tight-by", small.amount(least - tightest), small.symbol()));
         }
-        if (loosest > most) {
+        if (wanted.bounds().outside(loosest) > 0 && loosest > most) {
             answer.warning(Words.say(
                     "calculators.too-slack-by",
                     small.amount(loosest - most),

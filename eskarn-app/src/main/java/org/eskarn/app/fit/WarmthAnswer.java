@@ -51,7 +51,7 @@ final class WarmthAnswer {
         if (knownTo > 0) {
             answer.fact(
                     Words.say("calculators.a-temperature-known-to-k-leaves", Display.plain(knownTo, 3)),
-                    part.growth(read, 0, knownTo),
+                    Math.hypot(part.growth(read, 0, knownTo), gauge.growth(read, 0, knownTo)),
                     small);
         }
         soak(answer, part, reading, partAt, room);
@@ -117,6 +117,10 @@ final class WarmthAnswer {
                         small.symbol());
         if (least >= 0 && least + change < 0) {
             answer.warning(Words.say("calculators.the-clearance-is-used-up-at-these"));
+        } else if (least < 0 && loosest >= 0 && loosest + change < 0) {
+            answer.warning(Words.say("calculators.the-transition-fit-turns-to-interference"));
+        } else if (least < 0 && loosest >= 0 && least + change >= 0) {
+            answer.warning(Words.say("calculators.the-transition-fit-turns-to-clearance"));
         } else if (loosest < 0 && loosest + change >= 0) {
             answer.warning(Words.say("calculators.the-interference-is-gone-at-these-temperatures"));
         }

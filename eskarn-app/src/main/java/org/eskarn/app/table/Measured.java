@@ -36,7 +36,9 @@ import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
+import org.eskarn.core.requirement.LimitCheck;
 import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.requirement.LimitRejected;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.Zeroing;
@@ -54,6 +56,9 @@ import org.jspecify.annotations.Nullable;
  * @param readings how many there are
  */
 public record Measured(Map<String, String> problems, Optional<MeasuredState> found, int expected, int readings) {
+
+    /** Of a lower limit; what is smaller is no size of the part. */
+    private static final double SMALLEST_SHARE = 0.5;
 
     private static final Length WIDE = Length.of("100000", LengthUnit.MILLIMETRE);
 
@@ -104,6 +109,9 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
     /** What the judged figure is. */
     public String judgedName() {
         Requirement terms = found.orElseThrow().subject().terms();
+        if (terms.characteristic().triedWithPins()) {
+            return Words.say("calculators.middle-of-the-bracket");
+        }
         if (terms.characteristic().sized() && !terms.bounds().open()) {
             return Words.say("calculators.worst-place");
         }
@@ -225,7 +233,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                             java.util.Objects.requireNonNull(form.side()),
                             limit,
                             java.util.Objects.requireNonNull(form.statedAs()),
-                            DecisionRule.SIMPLE,
+                            DecisionRule.STRINGENT,
                             Optional.empty(),
                             java.util.Objects.requireNonNull(form.flicker()),
                             1,
@@ -254,27 +262,33 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                         ? Limit.none(limitUnit)
                         : new Limit(LimitKind.NONE, null, null, null, limitUnit, "", null, "", per);
             }
-            boolean most = what.limits().contains(LimitKind.MAXIMUM);
-            boolean between = what.limits().contains(LimitKind.BETWEEN);
-            if (lower == null && upper != null && most) {
-                if (upper.signum() <= 0) {
-                    typed.problem(
-                            "upper", Words.say("calculators.a-largest-value-is-above-zero-not", upper.toPlainString()));
-                }
-                return new Limit(LimitKind.MAXIMUM, null, null, upper, limitUnit, "", null, "", per);
-            }
-            if (lower == null || upper == null) {
+            if (upper == null || (lower == null && !what.limits().contains(LimitKind.MAXIMUM))) {
                 typed.problem(lower == null ? "lower" : "upper", Words.say("calculators.type-both-limits-or-none"));
                 return null;
             }
-            if (!between) {
+            if (lower != null && !what.limits().contains(LimitKind.BETWEEN)) {
                 typed.problem("lower", Words.say("calculators.only-the-largest-value-is-limited-here"));
                 return null;
             }
-            if (lower.compareTo(upper) >= 0) {
-                typed.problem("lower", Words.say("calculators.the-lower-limit-is-below-the-upper"));
+            LimitKind kind = lower == null ? LimitKind.MAXIMUM : LimitKind.BETWEEN;
+            return checked(new Limit(kind, null, lower, upper, limitUnit, "", null, "", per));
+        }
+
+        /** The same rules as for the limits of drawings. */
+        private @Nullable Limit checked(Limit limit) {
+            try {
+                LimitCheck.check(what, limit, null);
+                return limit;
+            } catch (LimitRejected e) {
+                typed.problem(
+                        switch (e.field()) {
+                            case LOWER -> "lower";
+                            case PER -> "per";
+                            default -> "upper";
+                        },
+                        Words.of(e.note()));
+                return null;
             }
-            return new Limit(LimitKind.BETWEEN, null, lower, upper, limitUnit, "", null, "", per);
         }
 
         private @Nullable Dial dial() {
@@ -287,7 +301,9 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                 return null;
             }
             Length one = new Length(graduation, read);
-            return new Dial(one, one, WIDE);
+            // Pins have no divisions: what they are made to stands in a field of its own.
+            boolean pins = what.triedWithPins();
+            return new Dial(one, pins ? new Length(BigDecimal.ZERO, read) : one, WIDE);
         }
 
         private @Nullable Sweep sweep(Layout layout, List<String> words, Dial dial) {
@@ -309,6 +325,10 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                 try {
                     if (i < layout.size()) {
                         readings.add(reading(layout.stations().get(i), words.get(i), layout, dial));
+                        if (noSize(readings.get(i), layout)) {
+                            typed.problem("readings", Words.say("calculators.a-reading-is-no-size", i + 1));
+                            return null;
+                        }
                     } else {
                         atReturn = reading(layout.returnStation(), words.get(i), layout, dial)
                                 .micrometres();
@@ -319,6 +339,14 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                 }
             }
             return new Sweep(layout, readings, atReturn);
+        }
+
+        /** Whether a deviation was typed where nothing says from which size. */
+        private boolean noSize(Reading reading, Layout layout) {
+            boolean whole = what.readsSizes() && !layout.kind().answered();
+            BigDecimal lower = whole ? Typed.decimal(Typed.text(form.lower())) : null;
+            double least = lower == null || !what.sized() ? 0 : new Length(lower, unit).micrometres() * SMALLEST_SHARE;
+            return whole && Typed.text(form.setTo()).isEmpty() && reading.micrometres() <= least;
         }
 
         private Reading reading(Station station, String word, Layout layout, Dial dial) throws EntryRejected {

@@ -16,10 +16,14 @@ import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every characteristic has its calculator, made of its row alone: fields, answer and picture, over each of its layouts. */
 class MeasuredTest {
@@ -75,9 +79,149 @@ class MeasuredTest {
             return;
         }
         assertThat(verdict(what, layout, "5")).isEqualTo(Outcome.PASS);
-        // Three places are always flat, so that their flatness of 0 proves nothing either way.
-        boolean always = what == Characteristic.FLATNESS && layout == LayoutKind.POINTS;
-        assertThat(verdict(what, layout, "0.0001")).isEqualTo(always ? Outcome.NOT_PROVEN : Outcome.FAIL);
+        assertThat(verdict(what, layout, "0.0001")).isEqualTo(Outcome.FAIL);
+    }
+
+    /** 20.0 ± 70.7 does not keep a limit of 20. */
+    @Test
+    void whatIsPrintedBesideTheFigureIsWhatItIsDecidedWith() {
+        MeasureForm coarse = new MeasureForm(
+                Characteristic.CIRCULAR_RUNOUT_RADIAL,
+                null,
+                LayoutKind.RING,
+                "8",
+                null,
+                LengthUnit.MILLIMETRE,
+                "0 5 10 15 20 15 10 5 0",
+                ReadingUnit.MICROMETRE,
+                "50",
+                "",
+                "",
+                "",
+                "",
+                null,
+                null,
+                "",
+                "0.020",
+                "",
+                "",
+                "",
+                "",
+                null,
+                null,
+                null);
+        Measured measured = Measured.of(coarse.filled());
+        assertThat(measured.assessment().verdict().outcome()).isEqualTo(Outcome.NOT_PROVEN);
+        assertThat(measured.assessment().verdict().rule()).isEqualTo(DecisionRule.STRINGENT);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "FLATNESS, POINTS, A 0 0; B 80 0; C 40 60, 0 4 7 0",
+        "STRAIGHTNESS, LINE, 0 100, 0 9 0",
+        "CIRCULAR_RUNOUT_RADIAL, RING, 0 180, 0 9 0"
+    })
+    void tooFewPlacesGiveNoVerdict(Characteristic what, LayoutKind layout, String first, String readings) {
+        MeasureForm form = new MeasureForm(
+                what,
+                null,
+                layout,
+                first,
+                null,
+                LengthUnit.MILLIMETRE,
+                readings,
+                ReadingUnit.MICROMETRE,
+                "1",
+                "",
+                "",
+                "",
+                "",
+                null,
+                null,
+                "",
+                "0.020",
+                "",
+                "",
+                "",
+                "",
+                null,
+                null,
+                null);
+        Measured measured = Measured.of(form.filled());
+        assertThat(measured.problems()).isEmpty();
+        assertThat(measured.reduced()).isFalse();
+        assertThat(measured.assessment().missing()).isPresent();
+        assertThat(measured.assessment().verdict().outcome()).isEqualTo(Outcome.NOT_PROVEN);
+    }
+
+    /** A deviation typed where nothing says from which size is no size of the part. */
+    @ParameterizedTest
+    @ValueSource(strings = {"-12 -8 -9 -10 -11 -12", "12 8 9 10 11 12"})
+    void aDeviationWithoutAMasterIsNoSize(String readings) {
+        MeasureForm form = new MeasureForm(
+                Characteristic.OUTSIDE_SIZE,
+                null,
+                LayoutKind.RINGS,
+                "10 60 110",
+                "0 90",
+                LengthUnit.MILLIMETRE,
+                readings,
+                ReadingUnit.MICROMETRE,
+                "1",
+                "",
+                "",
+                "",
+                "",
+                null,
+                null,
+                "44.980",
+                "45.020",
+                "",
+                "",
+                "",
+                "",
+                null,
+                null,
+                null);
+        assertThat(Measured.of(form.filled()).problems()).containsOnlyKeys("readings");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "PHASE_ANGLE, '', 120, upper",
+        "PHASE_ANGLE, '', 90, upper",
+        "CIRCULAR_RUNOUT_RADIAL, '', -0.02, upper",
+        "OUTSIDE_SIZE, 45.02, 45.01, lower",
+        "OUTSIDE_SIZE, '', 45.01, lower",
+        "FLATNESS, -0.01, 0.02, lower"
+    })
+    void limitsHaveTheRulesOfDrawings(Characteristic what, String lower, String upper, String field) {
+        MeasureForm form = new MeasureForm(
+                what,
+                null,
+                null,
+                null,
+                null,
+                LengthUnit.MILLIMETRE,
+                "",
+                null,
+                null,
+                "",
+                "",
+                "22",
+                "",
+                null,
+                null,
+                lower,
+                upper,
+                "",
+                "",
+                "",
+                "",
+                null,
+                null,
+                null);
+        assertThat(Measured.of(form.filled()).problems()).containsKey(field);
     }
 
     private static Outcome verdict(Characteristic what, LayoutKind layout, String atMost) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.eskarn.core.flat.LeastSquaresPlane;
 import org.eskarn.core.flat.MinimumZonePlane;
 import org.eskarn.core.flat.Tilt;
@@ -13,6 +14,7 @@ import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
@@ -34,7 +36,7 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * the heights at its two sides; that a fitted plane tilts with their errors too is left out.
  *
  * <p>Degenerate cases: heights on one line, or fewer than three, show no plane: flatness refuses them, parallelism judges the
- * raw range meanwhile. Three heights are always flat.
+ * raw range meanwhile. Three places are always flat, so that fewer than four are refused once all is read.
  *
  * <p>Source: ISO 12781-1 (reference planes); ISO 1101 (parallelism to a datum plane).
  *
@@ -55,6 +57,8 @@ public record HeightsReduction(
         LeastSquaresPlane plane,
         Details told)
         implements Reduction {
+
+    private static final int FEWEST_FOR_FLATNESS = 4;
 
     /** Flatness by the minimum zone or the least squares plane, whichever the requirement names. */
     static Reduction flatness(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
@@ -84,6 +88,9 @@ public record HeightsReduction(
         double[] y = sweep.readings().stream()
                 .mapToDouble(r -> r.station().across() == null ? 0 : r.station().height() * perPlace)
                 .toArray();
+        if (flatness && sweep.stationsToGo() == 0 && places(x, y) < FEWEST_FOR_FLATNESS) {
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.three-stations-are-always-flat"));
+        }
         double[] middles = sweep.micrometres();
         double[] bands = bands(requirement, sweep);
         boolean both = bands.length > middles.length;
@@ -101,6 +108,13 @@ public record HeightsReduction(
                 zone,
                 plane,
                 told(sweep, flatness, x, y, middles, zone, plane, least, raw));
+    }
+
+    private static long places(double[] x, double[] y) {
+        return IntStream.range(0, x.length)
+                .mapToObj(i -> x[i] + " " + y[i])
+                .distinct()
+                .count();
     }
 
     /** The heights; where extremes count, the lower ends of all bands and then the upper ones. */

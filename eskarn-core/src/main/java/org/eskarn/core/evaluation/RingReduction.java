@@ -127,7 +127,10 @@ public record RingReduction(
             Dial dial,
             Sweep sweep) {
         if (shown.isEmpty()) {
-            return Details.of(List.of(Figure.deviation(Note.of("core.movement-2"), movement.amount())));
+            return new Details(
+                    List.of(Figure.deviation(Note.of("core.movement-2"), movement.amount())),
+                    List.of(),
+                    Sections.few(sweep));
         }
         Centre centre = shown.get();
         List<Figure> figures = new ArrayList<>();
@@ -142,7 +145,7 @@ public record RingReduction(
         if (!pairs.isEmpty()) {
             tables.add(diameters(centre, sweep, pairs));
         }
-        List<Note> remarks = new ArrayList<>();
+        List<Note> remarks = new ArrayList<>(Sections.few(sweep));
         if (Sections.missed(movement.amount(), proved)) {
             remarks.add(missed(proved, movement.amount()));
         }

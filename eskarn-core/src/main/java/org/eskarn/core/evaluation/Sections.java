@@ -1,6 +1,7 @@
 package org.eskarn.core.evaluation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,9 @@ import org.eskarn.core.units.Length;
 
 /** The sections of a round part, taken apart by their distance from the end. */
 final class Sections {
+
+    /** Share of a movement that stations can miss. */
+    private static final double WORTH_TELLING = 0.1;
 
     private static final int FEWEST_ANGLES = 3;
     private static final double ROUNDING = 1e-9;
@@ -104,6 +108,35 @@ final class Sections {
                                 place.isEmpty() ? Note.of("core.movement") : Note.of("core.at-movement", place)));
             }
         }
+    }
+
+    /**
+     * Whether stations are so far apart that they can miss much of a movement: of one whose high and low spot lie midway between
+     * two stations a gap of g shows the share cos(g / 2), both spots having such a gap.
+     *
+     * @return one remark, or none while stations are to be read and where less than a tenth can be missed
+     */
+    static List<Note> few(Sweep sweep) {
+        if (sweep.stationsToGo() > 0) {
+            return List.of();
+        }
+        double widest = of(sweep).values().stream()
+                .mapToDouble(Sections::widestGap)
+                .max()
+                .orElse(0);
+        double missed = 1 - Math.max(0, Math.cos(widest / 2));
+        return missed < WORTH_TELLING
+                ? List.of()
+                : List.of(Note.of("core.stations-so-far-apart-can-miss", Math.round(100 * missed)));
+    }
+
+    private static double widestGap(List<Reading> readings) {
+        double[] angles = Arrays.stream(radians(readings)).sorted().distinct().toArray();
+        double widest = angles[0] + 2 * Math.PI - angles[angles.length - 1];
+        for (int i = 1; i < angles.length; i++) {
+            widest = Math.max(widest, angles[i] - angles[i - 1]);
+        }
+        return widest;
     }
 
     static double[] radians(List<Reading> readings) {

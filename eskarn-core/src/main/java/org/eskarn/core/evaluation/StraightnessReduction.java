@@ -16,6 +16,7 @@ import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
@@ -39,13 +40,15 @@ import org.eskarn.core.units.Length;
  *
  * <p>Budget: {@link GaugeParts#ofDifference} or {@link GaugeParts#ofSum} with the factor above.
  *
- * <p>Degenerate cases: two places are always straight; fewer are refused.
+ * <p>Degenerate cases: two places are always straight, so that fewer than three are refused once all is read.
  *
  * <p>Source: ISO 12780-1; straightness by steps as textbooks of workshop metrology give it.
  */
 final class StraightnessReduction {
 
     private static final double TOLD_OVER_MM = 100;
+
+    private static final int FEWEST_PLACES = 3;
 
     private StraightnessReduction() {}
 
@@ -57,6 +60,11 @@ final class StraightnessReduction {
                 : sweep.layout().kind() == LayoutKind.STEPS
                         ? List.of(joined(sweep, remarks))
                         : Lines.someOf(LineReadings.of(requirement, sweep));
+        boolean few = traces.stream()
+                .anyMatch(trace -> Arrays.stream(trace.at()).distinct().count() < FEWEST_PLACES);
+        if (few && sweep.stationsToGo() == 0) {
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.two-places-are-always-straight"));
+        }
         boolean byZone = requirement.statedAs() == StatedAs.MINIMUM_ZONE;
         List<Fitted> lines = new ArrayList<>();
         double[] deviations = new double[traces.size()];

@@ -138,12 +138,14 @@ public final class Choices {
         if (film == null || film.wanted() == 0) {
             return doubt;
         }
-        if (fit.least() < film.least() / 2) {
+        if (fit.most() < film.least()) {
             return doubt.or(() -> Optional.of(Note.of("core.at-its-tightest-too-thin-for-the")));
         }
-        return fit.middle() > 2 * film.most()
-                ? doubt.or(() -> Optional.of(Note.of("core.slacker-than-the-oil-film-wants")))
-                : doubt;
+        if (fit.least() > film.most()) {
+            return doubt.or(() -> Optional.of(Note.of("core.slacker-than-the-oil-film-wants")));
+        }
+        boolean whole = fit.least() >= film.least() && fit.most() <= film.most();
+        return whole ? doubt : doubt.or(() -> Optional.of(Note.of("core.only-part-of-its-range-suits-the-film")));
     }
 
     private static String word(Enum<?> each) {

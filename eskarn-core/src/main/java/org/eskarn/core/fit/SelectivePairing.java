@@ -81,7 +81,7 @@ public record SelectivePairing(List<Pair> pairs, List<Integer> shaftsLeft, List<
                 cost[i][j] = outside;
                 if (i < shafts.size() && j < bores.size()) {
                     Pair pair = pair(shafts, bores, i, j);
-                    if (pair.tightest >= lower && pair.loosest <= upper) {
+                    if (wanted.holds(pair.tightest) && wanted.holds(pair.loosest)) {
                         double off = (pair.middle() - middle) / half;
                         cost[i][j] = off * off;
                     }
@@ -105,7 +105,7 @@ public record SelectivePairing(List<Pair> pairs, List<Integer> shaftsLeft, List<
     public static int asTheyLie(List<Piece> shafts, List<Piece> bores, Bounds wanted) {
         return (int) IntStream.range(0, Math.min(shafts.size(), bores.size()))
                 .mapToObj(i -> pair(shafts, bores, i, i))
-                .filter(pair -> wanted.outside(pair.tightest) <= 0 && wanted.outside(pair.loosest) <= 0)
+                .filter(pair -> wanted.holds(pair.tightest) && wanted.holds(pair.loosest))
                 .count();
     }
 

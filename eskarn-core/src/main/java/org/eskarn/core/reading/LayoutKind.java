@@ -41,7 +41,7 @@ public enum LayoutKind {
             true,
             Note.of("core.names-or-name-and-two-distances-or"),
             Note.text(""),
-            "A 0 0; B 80 0; C 40 60"),
+            "A 0 0; B 80 0; C 80 60; D 0 60"),
     /** Two readings that belong together, such as both ends of an arbor. */
     PAIRS(Note.of("core.pairs"), false, Note.of("core.names-of-the-pairs-with-semicolons-between"), Note.text(""), "2"),
     /** The same two ends read again and again. */

@@ -67,9 +67,7 @@ public final class LimitCheck {
             throw new LimitRejected(
                     Field.UPPER, Note.of("core.a-largest-value-is-above-zero-not", upper.toPlainString()));
         }
-        if (characteristic.angular() && upper.doubleValue() >= STEEPEST_DEGREES) {
-            throw new LimitRejected(Field.UPPER, Note.of("core.is-no-limit-for-an-error-of", upper.toPlainString()));
-        }
+        steepest(characteristic, upper, Field.UPPER);
         double allowed = limit.unit().micrometres(upper, 0);
         if (nominal != null && !steep(characteristic) && allowed > LARGEST_SHARE * nominal.micrometres()) {
             throw new LimitRejected(
@@ -79,6 +77,13 @@ public final class LimitCheck {
                             upper.toPlainString(),
                             limit.unit().symbol(),
                             nominal));
+        }
+    }
+
+    /** Sideways errors stand for angles by their sine, which says nothing from a right angle on. */
+    private static void steepest(Characteristic characteristic, BigDecimal degrees, Field field) throws LimitRejected {
+        if (characteristic.angular() && Math.abs(degrees.doubleValue()) >= STEEPEST_DEGREES) {
+            throw new LimitRejected(field, Note.of("core.is-no-limit-for-an-error-of", degrees.toPlainString()));
         }
     }
 
@@ -96,6 +101,8 @@ public final class LimitCheck {
                     Field.LOWER,
                     Note.of("core.the-lower-limit-is-not-below-the", lower.toPlainString(), upper.toPlainString()));
         }
+        steepest(characteristic, lower, Field.LOWER);
+        steepest(characteristic, upper, Field.UPPER);
         if (characteristic.sized()) {
             if (lower.signum() <= 0) {
                 throw new LimitRejected(Field.LOWER, Note.of("core.a-size-is-above-zero-not", lower.toPlainString()));

@@ -21,6 +21,9 @@ public record Bounds(@Nullable Double lower, @Nullable Double upper) {
         }
     }
 
+    /** µm. */
+    private static final double SAME = 1e-6;
+
     public static Bounds atMost(double upper) {
         return new Bounds(null, upper);
     }
@@ -33,11 +36,20 @@ public record Bounds(@Nullable Double lower, @Nullable Double upper) {
         return lower == null && upper == null;
     }
 
-    /** How far a figure lies outside, µm; negative inside, by its distance to the nearer bound. */
+    /**
+     * How far a figure lies outside, µm; negative inside, by its distance to the nearer bound; 0 exactly on one. Figures and
+     * bounds come from decimals, so that what differs by less than a millionth of a µm is the same.
+     */
     public double outside(double value) {
         double above = upper == null ? Double.NEGATIVE_INFINITY : value - upper;
         double below = lower == null ? Double.NEGATIVE_INFINITY : lower - value;
-        return Math.max(above, below);
+        double outside = Math.max(above, below);
+        return Math.abs(outside) < SAME ? 0 : outside;
+    }
+
+    /** Whether a figure lies within, a figure exactly on a bound too. */
+    public boolean holds(double value) {
+        return outside(value) <= 0;
     }
 
     /** The bound a figure is nearest to, or furthest beyond; null where there is none. */

@@ -88,9 +88,10 @@ class FlatThingsTest {
         Assessment parallel = Given.of(Characteristic.PARALLELISM_OF_FACES, Given.atMost("0.01"), grid)
                 .read(wedgeWithDome);
         assertThat(parallel.verdict().value()).isEqualTo(28);
-        Layout inLine = Given.layout(Characteristic.FLATNESS, LayoutKind.POINTS, "a 0 0; b 10 10; c 20 20", "");
+        Layout inLine =
+                Given.layout(Characteristic.FLATNESS, LayoutKind.POINTS, "a 0 0; b 10 10; c 20 20; d 30 30", "");
         assertThat(Given.of(Characteristic.FLATNESS, Given.atMost("0.01"), inLine)
-                        .read(0, 1, 2)
+                        .read(0, 1, 2, 3)
                         .missing()
                         .map(Given::said)
                         .orElseThrow())

@@ -1,0 +1,169 @@
+package org.eskarn.app.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.eskarn.core.verdict.Outcome;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every calculator of fits: its example, the same in the other unit, nonsense in each field, and a growing uncertainty. */
+class EveryCalculatorTest {
+
+    private static final Pattern NUMBER = Pattern.compile("[+−-]?\\d+(?:\\.\\d+)?");
+    private static final List<String> CHOICES = List.of(
+            "unit", "use", "load", "ring", "turning", "precision", "clearance", "outer", "inner", "part", "gauge");
+
+    private static Function<Fields, Optional<Answer>> sheet(FitCalculator calculator) {
+        return switch (calculator) {
+            case FITS -> FitAnswer::of;
+            case CHOOSING -> ChoiceAnswer::of;
+            case BEARINGS -> BearingAnswer::of;
+            case END_GAP -> EndGapAnswer::of;
+            case PAIR -> PairAnswer::of;
+            case BATCH -> BatchAnswer::of;
+            case HEATING -> HeatAnswer::of;
+            case AT_20 -> WarmthAnswer::at20;
+            case IN_SERVICE -> WarmthAnswer::inService;
+        };
+    }
+
+    private static Map<String, String> typed(String query) {
+        Map<String, String> typed = new TreeMap<>();
+        for (String field : query.split("&")) {
+            int equals = field.indexOf('=');
+            typed.put(
+                    field.substring(0, equals), URLDecoder.decode(field.substring(equals + 1), StandardCharsets.UTF_8));
+        }
+        return typed;
+    }
+
+    private static Map<String, String> example(FitCalculator calculator) {
+        return typed(calculator.example().substring(calculator.example().indexOf('?') + 1));
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void answersItsExample(FitCalculator calculator) {
+        Fields fields = new Fields(example(calculator));
+        Answer answer = sheet(calculator).apply(fields).orElseThrow();
+        assertThat(fields.problems()).isEmpty();
+        assertThat(answer.headline()).isNotBlank();
+        assertThat(answer.outcome().isPresent()).isEqualTo(answer.rule().isPresent());
+        // A warning and a pass at once would leave the reader to choose.
+        if (answer.outcome().equals(Optional.of(Outcome.PASS))) {
+            assertThat(answer.warnings()).isEmpty();
+        }
+    }
+
+    static Stream<Arguments> everyField() {
+        return Arrays.stream(FitCalculator.values())
+                .flatMap(calculator ->
+                        example(calculator).keySet().stream().map(field -> Arguments.of(calculator, field)));
+    }
+
+    /** Nothing typed breaks a calculator, and no figure that cannot be read is passed over in silence. */
+    @ParameterizedTest
+    @MethodSource("everyField")
+    void saysWhatItCannotRead(FitCalculator calculator, String field) {
+        for (String nonsense : List.of("x", "-99999", "1e400", "0", "1/0", "  ", "٣", "1 2 3", "NaN", "∞")) {
+            Map<String, String> typed = example(calculator);
+            typed.put(field, nonsense);
+            Fields fields = new Fields(typed);
+            Optional<Answer> answer = sheet(calculator).apply(fields);
+            assertThat(answer.isPresent() && !fields.problems().isEmpty())
+                    .as("an answer beside a problem: " + field + "=" + nonsense)
+                    .isFalse();
+            if (nonsense.equals("x") && !CHOICES.contains(field) && calculator != FitCalculator.IN_SERVICE) {
+                assertThat(fields.problems()).as(field + "=x").containsKey(field);
+            }
+            answer.ifPresent(each -> assertThat(each.headline() + each.figures() + each.warnings())
+                    .as(field + "=" + nonsense)
+                    .doesNotContain("NaN", "Infinity", "null"));
+        }
+    }
+
+    /** The same piece of work typed in inches and tenths: the same amounts in the headline. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "END_GAP | depth=40.64&widths=19.05 5.08&spigot=16.256&least=127&most=254&u=2.54"
+                        + " | depth=1.6&widths=0.75 0.2&spigot=0.64&least=50&most=100&u=1 | 2.54",
+                "PAIR | hole=32.004 32.0294&shaft=31.9786 31.9532&least=25.4&most=127&u=2.54"
+                        + " | hole=1.26 1.261&shaft=1.259 1.258&least=10&most=50&u=1 | 2.54",
+                "BATCH | shafts=S1 25.4;S2 25.4254&bores=B1 25.4508;B2 25.4762&least=25.4&most=63.5"
+                        + " | shafts=S1 1;S2 1.001&bores=B1 1.002;B2 1.003&least=10&most=25 | 1",
+                "HEATING | size=76.2&interference=76.2&working=25.4&room=20"
+                        + " | size=3&interference=30&working=10&room=20 | 1",
+                "AT_20 | reading=76.2&partAt=35&gaugeAt=22 | reading=3&partAt=35&gaugeAt=22 | 25.4",
+                "IN_SERVICE | size=50.8&least=25.4&most=50.8&hole=BRONZE&holeAt=60&shaftAt=80"
+                        + " | size=2&least=10&most=20&hole=BRONZE&holeAt=60&shaftAt=80 | 2.54"
+            })
+    void answersAlikeInBothUnits(FitCalculator calculator, String metric, String inch, double factor) {
+        Answer one = sheet(calculator)
+                .apply(new Fields(typed("unit=MILLIMETRE&" + metric)))
+                .orElseThrow();
+        Answer other =
+                sheet(calculator).apply(new Fields(typed("unit=INCH&" + inch))).orElseThrow();
+        assertThat(other.outcome()).isEqualTo(one.outcome());
+        List<Double> amounts = numbers(one.headline());
+        List<Double> others = numbers(other.headline());
+        assertThat(others).hasSameSizeAs(amounts);
+        for (int i = 0; i < amounts.size(); i++) {
+            boolean said = calculator == FitCalculator.AT_20 && i == 0;
+            assertThat(others.get(i) * (said ? 1 : factor)).isCloseTo(amounts.get(i), within(0.15 * factor));
+        }
+        assertThat(other.warnings()).hasSameSizeAs(one.warnings());
+    }
+
+    private static List<Double> numbers(String text) {
+        Matcher numbers = NUMBER.matcher(text);
+        return numbers.results()
+                .map(found -> Double.valueOf(found.group().replace('−', '-')))
+                .toList();
+    }
+
+    /** The less is known, the less is proven: no pass and no fail comes of a larger uncertainty. */
+    @ParameterizedTest
+    @CsvSource({
+        "FITS, fit=32 H7/g6&holes=32.010&shafts=31.985",
+        "FITS, fit=45 k5&shafts=45.009",
+        "FITS, fit=45 k5&shafts=45.030",
+        "BEARINGS, ring=INNER&size=45&seat=45.008&turning=TURNING&load=NORMAL",
+        "END_GAP, depth=40.3&widths=24.0&spigot=16.2&least=50&most=150",
+        "PAIR, hole=32.015&shaft=31.980&least=20&most=60",
+        "PAIR, hole=32.015&shaft=31.930&least=20&most=60"
+    })
+    void aLargerUncertaintyProvesLess(FitCalculator calculator, String query) {
+        Outcome before = outcome(calculator, query, 0);
+        for (int u = 1; u <= 60; u += 3) {
+            Outcome now = outcome(calculator, query, u);
+            assertThat(now).isIn(before, Outcome.NOT_PROVEN);
+            before = now;
+        }
+        assertThat(before).isEqualTo(Outcome.NOT_PROVEN);
+    }
+
+    private static Outcome outcome(FitCalculator calculator, String query, int u) {
+        return sheet(calculator)
+                .apply(new Fields(typed("unit=MILLIMETRE&" + query + "&u=" + u)))
+                .orElseThrow()
+                .outcome()
+                .orElseThrow();
+    }
+}
