@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.TypedQuantity;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.SelectivePairing;
 import org.eskarn.core.fit.SelectivePairing.Pair;
@@ -62,7 +63,7 @@ final class BatchAnswer {
     private static List<Piece> pieces(Fields fields, String name) {
         List<Piece> pieces = new ArrayList<>();
         for (String written : fields.text(name).split("[;\\n]+")) {
-            String line = written.strip();
+            String line = TypedQuantity.joined(written).strip();
             if (line.isEmpty()) {
                 continue;
             }

@@ -1,5 +1,6 @@
 package org.eskarn.app.fit;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
@@ -26,7 +27,8 @@ final class ChoiceAnswer {
         }
         Length size = fields.size("size", Words.say("calculators.a-nominal-size"));
         Choices.Use use = use(fields);
-        double turns = fields.number("turns", 0);
+        BigDecimal typed = fields.turns("turns");
+        double turns = typed == null ? 0 : typed.doubleValue();
         if (turns < 0) {
             fields.problem("turns", Words.say("calculators.turns-are-not-below-zero"));
         }

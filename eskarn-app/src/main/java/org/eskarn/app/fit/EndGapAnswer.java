@@ -25,8 +25,8 @@ final class EndGapAnswer {
         if (widths.isEmpty()) {
             fields.problem("widths", Words.say("calculators.type-the-widths-of-rings-and-spacers"));
         }
-        java.math.BigDecimal spigot = fields.number("spigot");
-        java.math.BigDecimal seal = fields.number("seal");
+        double spigot = fields.length("spigot", 0);
+        double seal = fields.length("seal", 0);
         double each = fields.amount("u", 0, Words.say("calculators.an-uncertainty"));
         Double least = fields.signed("least");
         Double most = fields.signed("most");
@@ -39,13 +39,7 @@ final class EndGapAnswer {
         if (depth == null || !fields.readable()) {
             return Optional.empty();
         }
-        double unit = fields.unit().micrometres().doubleValue();
-        EndGap gap = EndGap.of(
-                depth.micrometres(),
-                seal == null ? 0 : seal.doubleValue() * unit,
-                widths,
-                spigot == null ? 0 : spigot.doubleValue() * unit,
-                each);
+        EndGap gap = EndGap.of(depth.micrometres(), seal, widths, spigot, each);
         Bounds wanted = least == null || most == null ? Bounds.OPEN : Bounds.between(least, most);
         Drawing drawing = EndGapDrawing.of(depth.micrometres(), widths, gap.gap(), fields.deviations());
         return Optional.of(answer(fields, gap, wanted, shims, drawing));

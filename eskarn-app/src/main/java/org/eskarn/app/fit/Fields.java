@@ -6,8 +6,10 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.TypedQuantity;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
@@ -91,17 +93,18 @@ public final class Fields {
     /** A size above zero; a sentence where it is missing. */
     @Nullable
     Length size(String name, String what) {
-        BigDecimal size = needed(name, what);
-        return size == null ? null : new Length(size, unit());
-    }
-
-    private @Nullable BigDecimal needed(String name, String what) {
         if (empty(name)) {
             problem(name, Words.say("calculators.type", what));
             return null;
         }
-        return reader.above(
-                name, text(name), what.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + what.substring(1));
+        return reader.lengthAbove(
+                name, text(name), unit(), what.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + what.substring(1));
+    }
+
+    /** A length with its sign, µm; the usual where nothing was typed. */
+    double length(String name, double usual) {
+        Length length = reader.length(name, text(name), unit());
+        return length == null ? usual : length.micrometres();
     }
 
     /** Small amounts in µm, 0 or more; the usual where nothing was typed. */
@@ -111,28 +114,37 @@ public final class Fields {
 
     /** The same of a unit that is known from elsewhere. */
     double amount(String name, double usual, String what, LengthUnit small) {
-        BigDecimal number = number(name);
-        if (number != null && number.signum() < 0) {
-            problem(name, Words.say("calculators.is-not-below-zero-as-is", what, number.toPlainString()));
+        Length amount = reader.length(name, text(name), small);
+        if (amount != null && amount.amount().signum() < 0) {
+            problem(
+                    name,
+                    Words.say(
+                            "calculators.is-not-below-zero-as-is",
+                            what,
+                            amount.amount().toPlainString()));
             return usual;
         }
-        return number == null
-                ? usual
-                : number.doubleValue() * small.micrometres().doubleValue();
+        return amount == null ? usual : amount.micrometres();
     }
 
     /** A small amount in µm with its sign; null where nothing was typed. */
     @Nullable
     Double signed(String name) {
-        BigDecimal number = number(name);
-        return number == null
-                ? null
-                : (Double) (number.doubleValue() * small().micrometres().doubleValue());
+        Length amount = reader.length(name, text(name), small());
+        return amount == null ? null : (Double) amount.micrometres();
     }
 
     /** A temperature in °C; the usual where nothing was typed. */
     double temperature(String name, double usual) {
-        double degrees = number(name, usual);
+        if (empty(name)) {
+            return usual;
+        }
+        Optional<BigDecimal> celsius = TypedQuantity.celsius(text(name));
+        if (celsius.isEmpty()) {
+            problem(name, Words.say("calculators.is-not-a-temperature", text(name)));
+            return usual;
+        }
+        double degrees = celsius.get().doubleValue();
         if (degrees < COLDEST || degrees > HOTTEST) {
             problem(name, Words.say("calculators.a-temperature-is-in-c-from-200"));
         }
@@ -141,8 +153,10 @@ public final class Fields {
 
     /** A size above 0 in µm; null where a word is none. */
     static @Nullable Double size(String word, LengthUnit unit) {
-        BigDecimal size = Typed.decimal(word);
-        return size == null || size.signum() <= 0 ? null : (Double) new Length(size, unit).micrometres();
+        return TypedQuantity.length(word, unit)
+                .map(Length::micrometres)
+                .filter(size -> size > 0)
+                .orElse(null);
     }
 
     /** Several sizes in µm, in the order typed. */
@@ -153,13 +167,26 @@ public final class Fields {
     /** The same of a unit that is known from elsewhere. */
     List<Double> sizes(String name, LengthUnit unit) {
         List<Double> sizes = new ArrayList<>();
-        for (String word : text(name).split("[\\s;]+")) {
-            BigDecimal size = word.isEmpty() ? null : reader.above(name, word, Words.say("calculators.a-size"));
+        for (String word : TypedQuantity.joined(text(name)).split("[\\s;]+")) {
+            Length size = reader.lengthAbove(name, word, unit, Words.say("calculators.a-size"));
             if (size != null) {
-                sizes.add(new Length(size, unit).micrometres());
+                sizes.add(size.micrometres());
             }
         }
         return sizes;
+    }
+
+    /** Turns a minute; null where nothing was typed. */
+    @Nullable
+    BigDecimal turns(String name) {
+        if (empty(name)) {
+            return null;
+        }
+        Optional<BigDecimal> turns = TypedQuantity.turnsPerMinute(text(name));
+        if (turns.isEmpty()) {
+            problem(name, Words.say("calculators.is-not-a-speed", text(name)));
+        }
+        return turns.orElse(null);
     }
 
     void problem(String name, String sentence) {

@@ -35,7 +35,7 @@ record RequiredFit(Bounds bounds, String words) {
         if (!fields.empty("fit")) {
             return ofCode(fields, diameter);
         }
-        java.math.BigDecimal turns = fields.number("turns");
+        java.math.BigDecimal turns = fields.turns("turns");
         if (turns != null && turns.signum() > 0) {
             OilFilm film = OilFilm.of(diameter / 1000, turns.doubleValue());
             return new RequiredFit(

@@ -4,7 +4,10 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Pattern;
+import org.eskarn.core.units.Length;
+import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the fields of a form, and gathers a sentence for each that cannot be read. */
@@ -62,6 +65,30 @@ public record Typed(Map<String, String> problems) {
             return null;
         }
         return number;
+    }
+
+    /** A length in the usual unit, whatever it was typed in; null where nothing or no length was typed. */
+    public @Nullable Length length(String field, @Nullable String typed, LengthUnit usual) {
+        if (text(typed).isEmpty()) {
+            return null;
+        }
+        Optional<Length> length = TypedQuantity.length(text(typed), usual);
+        if (length.isEmpty()) {
+            problem(field, Words.say("page.is-not-a-length", text(typed)));
+        }
+        return length.orElse(null);
+    }
+
+    /** The same, above zero. */
+    public @Nullable Length lengthAbove(String field, @Nullable String typed, LengthUnit usual, String what) {
+        Length length = length(field, typed, usual);
+        if (length != null && length.amount().signum() <= 0) {
+            problem(
+                    field,
+                    Words.say("page.is-above-zero-not", what, length.amount().toPlainString()));
+            return null;
+        }
+        return length;
     }
 
     public void problem(String field, String sentence) {

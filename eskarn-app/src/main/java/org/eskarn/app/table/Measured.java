@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.TypedQuantity;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.engine.Picture;
@@ -140,7 +141,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
             if (terms == null || dial == null || !typed.problems().isEmpty()) {
                 return new Measured(typed.problems(), Optional.empty(), 0, 0);
             }
-            List<String> words = Arrays.stream(String.valueOf(form.readings())
+            List<String> words = Arrays.stream(TypedQuantity.joined(String.valueOf(form.readings()))
                             .replace('\u2212', '-')
                             .split("[\\s;]+"))
                     .filter(word -> !word.isEmpty())
@@ -218,8 +219,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                             ? length("span", form.span(), Words.say("calculators.a-distance"))
                             : Optional.empty(),
                     form.mayRezero() ? java.util.Objects.requireNonNull(form.zeroing()) : Zeroing.ONE_FOR_ALL,
-                    Optional.ofNullable(typed.number("pinClass", form.pinClass()))
-                            .map(t -> new Length(t, unit)),
+                    Optional.ofNullable(typed.length("pinClass", form.pinClass(), unit)),
                     reversal(),
                     size);
             if (what.angular() && basis.radius().isEmpty()) {
@@ -242,13 +242,13 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
         }
 
         private Optional<Length> length(String field, @Nullable String text, String title) {
-            return Optional.ofNullable(typed.above(field, text, title)).map(amount -> new Length(amount, unit));
+            return Optional.ofNullable(typed.lengthAbove(field, text, unit, title));
         }
 
         /** Both ends make a limit between them, the upper alone a largest value, none no limit. */
         private @Nullable Limit limit() {
-            BigDecimal lower = typed.number("lower", form.lower());
-            BigDecimal upper = typed.number("upper", form.upper());
+            BigDecimal lower = bound("lower", form.lower());
+            BigDecimal upper = bound("upper", form.upper());
             Length per = what.sloping()
                     ? length("per", form.per(), Words.say("calculators.a-length"))
                             .orElse(null)
@@ -274,6 +274,14 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
             return checked(new Limit(kind, null, lower, upper, limitUnit, "", null, "", per));
         }
 
+        private @Nullable BigDecimal bound(String field, @Nullable String text) {
+            if (what.angular()) {
+                return typed.number(field, text);
+            }
+            Length bound = typed.length(field, text, unit);
+            return bound == null ? null : bound.amount();
+        }
+
         /** The same rules as for the limits of drawings. */
         private @Nullable Limit checked(Limit limit) {
             try {
@@ -292,15 +300,15 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
         }
 
         private @Nullable Dial dial() {
-            BigDecimal graduation = typed.above("graduation", form.graduation(), Words.say("calculators.a-graduation"));
             LengthUnit read = form.readingUnit() == null
                     ? unit
                     : form.readingUnit().length().orElse(unit);
-            if (graduation == null) {
+            Length one =
+                    typed.lengthAbove("graduation", form.graduation(), read, Words.say("calculators.a-graduation"));
+            if (one == null) {
                 typed.problem("graduation", Words.say("calculators.type-what-one-division-of-the-gauge"));
                 return null;
             }
-            Length one = new Length(graduation, read);
             // Pins have no divisions: what they are made to stands in a field of its own.
             boolean pins = what.triedWithPins();
             return new Dial(one, pins ? new Length(BigDecimal.ZERO, read) : one, WIDE);
@@ -361,17 +369,19 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
 
         private List<Available> drawer() {
             List<Available> drawer = new ArrayList<>();
-            for (String each : String.valueOf(form.drawer()).split(";")) {
+            for (String each :
+                    TypedQuantity.joined(String.valueOf(form.drawer())).split(";")) {
                 String[] words = each.strip().split("\\s+");
                 if (each.isBlank()) {
                     continue;
                 }
-                BigDecimal amount = typed.above("drawer", words[words.length - 1], Words.say("calculators.an-offset"));
+                Length amount =
+                        typed.lengthAbove("drawer", words[words.length - 1], unit, Words.say("calculators.an-offset"));
                 if (amount != null) {
                     String name = words.length > 1
                             ? String.join(" ", Arrays.copyOf(words, words.length - 1))
-                            : amount.toPlainString();
-                    drawer.add(new Available(Available.Kind.DOWEL, name, new Length(amount, unit)));
+                            : amount.amount().toPlainString();
+                    drawer.add(new Available(Available.Kind.DOWEL, name, amount));
                 }
             }
             return drawer;

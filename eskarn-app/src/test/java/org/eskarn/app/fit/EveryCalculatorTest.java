@@ -131,6 +131,36 @@ class EveryCalculatorTest {
         assertThat(other.warnings()).hasSameSizeAs(one.warnings());
     }
 
+    /** A unit typed after an amount counts for that amount alone: the same answer word for word. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "END_GAP | depth=40.64&widths=19.05 5.08&spigot=16.256&least=127&most=254&u=2.54"
+                        + " | depth=1.6 in&widths=0.75 in 5.08 mm&spigot=640 thou&least=0.127 mm&most=10 thou&u=1 tenth",
+                "PAIR | hole=32.004&shaft=31.9786&least=0&most=50.8&u=2.54"
+                        + " | hole=32.004&shaft=31.9786&least=0 mm&most=2 thou&u=1 tenth",
+                "BATCH | shafts=S1 25.4;S2 25.4254&bores=B1 25.4508;B2 25.4762&least=25.4&most=63.5"
+                        + " | shafts=S1 1 in;S2 25.4254 mm&bores=B1 25.4508;B2 25.4762&least=1 thou&most=63.5",
+                "HEATING | size=76.2&interference=76.2&working=25.4&room=20"
+                        + " | size=3 in&interference=3 thou&working=1 thou&room=68 F",
+                "AT_20 | reading=76.2&partAt=35&gaugeAt=20 | reading=3 in&partAt=95 F&gaugeAt=293.15 K",
+                "IN_SERVICE | size=50.8&least=25.4&most=50.8&holeAt=60&shaftAt=80"
+                        + " | size=2 in&least=1 thou&most=2 thou&holeAt=140 F&shaftAt=176 F",
+                "CHOOSING | size=50.8&use=RUNNING&load=NORMAL&turns=450 | size=2 in&use=RUNNING&load=NORMAL&turns=450 rpm",
+                "BEARINGS | size=45&seat=45.004 45.008&u=2 | size=45 mm&seat=45.004 mm 45.008&u=0.002 mm"
+            })
+    void readsEveryUnit(FitCalculator calculator, String usual, String own) {
+        Fields fields = new Fields(typed("unit=MILLIMETRE&" + own));
+        Answer other = sheet(calculator).apply(fields).orElseThrow(() -> new AssertionError(fields.problems()));
+        Answer one = sheet(calculator)
+                .apply(new Fields(typed("unit=MILLIMETRE&" + usual)))
+                .orElseThrow();
+        assertThat(other.headline()).isEqualTo(one.headline());
+        assertThat(other.figures()).isEqualTo(one.figures());
+        assertThat(other.outcome()).isEqualTo(one.outcome());
+    }
+
     private static List<Double> numbers(String text) {
         Matcher numbers = NUMBER.matcher(text);
         return numbers.results()
