@@ -266,7 +266,7 @@ public final class CutAdvice {
         String unit = ", " + found.sizes().symbol();
         boolean warm = Math.abs(plan.warmth()) > FELT;
         List<String> heads = new ArrayList<>(List.of(
-                "pass",
+                Words.say("remedy.head-pass"),
                 Words.say("remedy.off-the-diameter", unit),
                 Words.say(
                         "remedy.dial-at-on",

@@ -121,12 +121,19 @@ final class GuideAdvice {
                     List.of(
                             found.deviations().signed(move.errors().get(i)),
                             found.deviations().amount(move.off(i)),
-                            did + (i == move.best() ? (did.isEmpty() ? "best" : Words.say("remedy.best")) : ""))));
+                            did
+                                    + (i == move.best()
+                                            ? (did.isEmpty() ? Words.say("remedy.head-best") : Words.say("remedy.best"))
+                                            : ""))));
         }
         String unit = ", " + found.deviations().symbol();
         return new DetailsView.Table(
                 Words.say("remedy.what-each-step-did"),
-                List.of("step", "opening" + unit, Words.say("remedy.off-what-is-wanted", unit), "did"),
+                List.of(
+                        Words.say("remedy.head-step"),
+                        Words.say("remedy.head-opening") + unit,
+                        Words.say("remedy.off-what-is-wanted", unit),
+                        Words.say("remedy.head-did")),
                 rows);
     }
 

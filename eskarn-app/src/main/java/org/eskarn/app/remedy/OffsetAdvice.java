@@ -10,6 +10,7 @@ import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.round.MoveDrawing;
 import org.eskarn.core.remedy.OffsetMove;
 import org.eskarn.core.remedy.OffsetMove.Choice;
+import org.eskarn.core.remedy.OffsetMove.Diameter;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.round.Way;
@@ -104,21 +105,48 @@ final class OffsetAdvice {
                                 found.deviations().amount(each.figure()),
                                 Words.of(each.predicted().verdict().outcome().word())),
                         value(each).equals(value(chosen)),
-                        !move.choices().isEmpty() && each == move.choices().get(0) ? "nearest" : ""))
+                        !move.choices().isEmpty() && each == move.choices().get(0) ? Words.say("remedy.nearest") : ""))
                 .toList();
+    }
+
+    /**
+     * How far the centre is off along a diameter, and towards which of its ends: of a shaft the one that reads more, of an opening,
+     * where plus is wall nearer to the axis, the other.
+     */
+    private static String towards(MeasuredState found, Diameter diameter, double off) {
+        String amount = found.deviations().amount(Math.abs(off));
+        if (amount.equals(found.deviations().amount(0))) {
+            return amount;
+        }
+        boolean first = off > 0 != found.subject().terms().side().inside();
+        if (diameter.to().isEmpty()) {
+            return first
+                    ? Words.say("remedy.towards-end", amount, diameter.from())
+                    : Words.say("remedy.away-from-end", amount, diameter.from());
+        }
+        return Words.say("remedy.towards-end", amount, first ? diameter.from() : diameter.to());
+    }
+
+    private static String named(Diameter diameter) {
+        return diameter.to().isEmpty()
+                ? Words.say("remedy.through", diameter.from())
+                : diameter.from() + " – " + diameter.to();
     }
 
     private static DetailsView.Table diameters(MeasuredState found, Choice chosen) {
         String unit = ", " + found.deviations().symbol();
         return new DetailsView.Table(
                 Words.say("remedy.off-along-every-diameter"),
-                List.of("diameter", "now" + unit, "then" + unit),
+                List.of(
+                        Words.say("remedy.head-diameter"),
+                        Words.say("remedy.head-now") + unit,
+                        Words.say("remedy.head-then") + unit),
                 chosen.diameters().stream()
                         .map(diameter -> new DetailsView.Row(
-                                diameter.name(),
+                                named(diameter),
                                 List.of(
-                                        found.deviations().signed(diameter.before()),
-                                        found.deviations().signed(diameter.after()))))
+                                        towards(found, diameter, diameter.before()),
+                                        towards(found, diameter, diameter.after()))))
                         .toList());
     }
 }

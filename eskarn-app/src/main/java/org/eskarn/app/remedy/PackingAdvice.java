@@ -94,8 +94,9 @@ final class PackingAdvice {
             @Nullable BigDecimal pitch,
             double perPlace) {
         boolean turns = flat.screws() && pitch != null;
-        List<String> heads = new ArrayList<>(
-                List.of("support", Words.say("remedy.up-2", found.deviations().symbol())));
+        List<String> heads = new ArrayList<>(List.of(
+                Words.say("remedy.head-support"),
+                Words.say("remedy.up-2", found.deviations().symbol())));
         if (turns) {
             heads.add(Words.say("remedy.turn"));
         }
@@ -126,7 +127,10 @@ final class PackingAdvice {
         String unit = ", " + found.deviations().symbol();
         return new DetailsView.Table(
                 Words.say("remedy.readings-to-come"),
-                List.of("at", "was" + unit, Words.say("remedy.will-be", unit)),
+                List.of(
+                        Words.say("remedy.head-at"),
+                        Words.say("remedy.head-was") + unit,
+                        Words.say("remedy.will-be", unit)),
                 rows);
     }
 }

@@ -99,7 +99,7 @@ final class RegrindAdvice {
         return new DetailsView.Table(
                 Words.say("remedy.downfeed-by-downfeed"),
                 List.of(
-                        "downfeed",
+                        Words.say("remedy.head-downfeed"),
                         Words.say("remedy.below-first-touch", unit),
                         Words.say("remedy.still-to-go", unit),
                         Words.say("remedy.cleaned")),

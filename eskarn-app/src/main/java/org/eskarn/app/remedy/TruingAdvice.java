@@ -28,6 +28,9 @@ final class TruingAdvice {
     /** What is to be brought down, and where. */
     private record High(double movement, String where, Optional<Offset> offset) {}
 
+    /** µm; what moves less has no high spot to bring down. */
+    private static final double NOTHING = 1e-6;
+
     static Advice of(MeasuredState found) {
         High high = high(found);
         List<Double> movements = new ArrayList<>();
@@ -36,6 +39,9 @@ final class TruingAdvice {
         Bounds limit = limit(found.subject().terms());
         Truing truing = Truing.of(movements, limit, found.dial().graduation().micrometres());
         List<String> lines = new ArrayList<>();
+        if (found.steps().isEmpty() && high.movement() <= NOTHING) {
+            return Advice.not(RemedyKind.TRUING, Words.say("remedy.it-does-not-move-no-truing"), Map.of());
+        }
         if (found.steps().isEmpty()) {
             lines.add(Words.say(
                     "remedy.the-high-spot-lies-at-bring-it",

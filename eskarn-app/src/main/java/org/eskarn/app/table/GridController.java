@@ -160,7 +160,8 @@ class GridController {
         model.addAttribute("said", DetailsView.of(told, display, display));
         model.addAttribute("missing", assessment.missing().map(Words::of).orElse(""));
         model.addAttribute("count", Words.say("calculators.rows-of", grid.rows(), grid.columns()));
-        Subject subject = new Subject(terms, Words.say("calculators.face"), "above", Optional.empty());
+        Subject subject = new Subject(
+                terms, Words.say("calculators.face"), Words.say("calculators.seen-from-above"), Optional.empty());
         model.addAttribute("picture", Pictures.of(subject, assessment, display, view));
         if (earlier != null) {
             boolean border = Boolean.TRUE.equals(form.border());

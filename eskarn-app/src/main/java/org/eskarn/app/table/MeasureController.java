@@ -117,7 +117,7 @@ class MeasureController {
                             .setScale(2, java.math.RoundingMode.HALF_UP)
                             .toPlainString(),
                     factor < 0.2
-                            ? "hidden"
+                            ? Words.say("calculators.lobes-hidden")
                             : factor < 0.95
                                     ? Words.say("calculators.made-smaller")
                                     : factor > 1.05

@@ -275,6 +275,11 @@ class MeasuredTest {
         return Display.plain(micrometres / unit.doubleValue(), 12);
     }
 
+    /** @param readings µm, no limit asked */
+    static MeasureForm typed(Characteristic what, LayoutKind layout, String readings) {
+        return typed(what, layout, ReadingUnit.MICROMETRE, LengthUnit.MILLIMETRE, "", readings);
+    }
+
     private static MeasureForm typed(
             Characteristic what,
             LayoutKind layout,

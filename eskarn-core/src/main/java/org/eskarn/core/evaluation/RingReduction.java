@@ -136,7 +136,11 @@ public record RingReduction(
         List<Figure> figures = new ArrayList<>();
         figures.add(Figure.deviation(Note.of("core.movement-2"), movement.amount()));
         figures.add(Figure.deviation(Note.of("core.half-the-movement"), movement.amount() / 2));
-        figures.add(Figure.deviation(Note.of("core.off-centre"), centre.offset().amount()));
+        figures.add(Figure.deviation(
+                requirement.characteristic().onRadius()
+                        ? Note.of("core.lean-at-the-radius")
+                        : Note.of("core.off-centre"),
+                centre.offset().amount()));
         figures.add(
                 Figure.deviation(Note.of("core.form-left-over"), centre.fit().formPart()));
         Sections.wobble(requirement, centre.fit()).ifPresent(figures::addAll);

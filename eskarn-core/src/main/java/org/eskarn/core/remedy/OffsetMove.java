@@ -54,11 +54,14 @@ public record OffsetMove(double offset, double towards, Choice exact, List<Choic
     }
 
     /**
-     * How far off the centre is along one diameter, µm, plus towards the station named first where it reads plus.
+     * How far off the readings are along a diameter: half the first end less the second, plus where the first reads more.
      *
-     * @param read whether it was read at both ends
+     * @param from name of its first end
+     * @param to name of its second end; empty where only the first was read, and the rest is by the fitted circle
+     * @param before µm
+     * @param after the move, µm
      */
-    public record Diameter(String name, boolean read, double before, double after) {}
+    public record Diameter(String from, String to, double before, double after) {}
 
     /**
      * @param sweep complete, as it is computed with
@@ -126,8 +129,8 @@ public record OffsetMove(double offset, double towards, Choice exact, List<Choic
             paired[pair.first()] = true;
             paired[pair.second()] = true;
             diameters.add(new Diameter(
-                    name(before, pair.first()) + " – " + name(before, pair.second()),
-                    true,
+                    name(before, pair.first()),
+                    name(before, pair.second()),
                     pair.half(),
                     pair.half() - moved * Math.cos(radians[pair.first()] - towardsPlus)));
         }
@@ -135,7 +138,7 @@ public record OffsetMove(double offset, double towards, Choice exact, List<Choic
             if (!paired[i]) {
                 double along = Math.cos(radians[i] - towardsPlus);
                 double half = centre.offset().amount() * along;
-                diameters.add(new Diameter("through " + name(before, i), false, half, half - moved * along));
+                diameters.add(new Diameter(name(before, i), "", half, half - moved * along));
             }
         }
         return diameters;
