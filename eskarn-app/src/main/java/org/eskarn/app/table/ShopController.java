@@ -1,16 +1,17 @@
 package org.eskarn.app.table;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.TypedQuantity;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.round.ConvergenceDrawing;
 import org.eskarn.core.remedy.Truing;
 import org.eskarn.core.size.TouchingOff;
+import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
 import org.springframework.stereotype.Controller;
@@ -45,29 +46,31 @@ class ShopController {
         Typed typed = new Typed(new LinkedHashMap<>());
         double one = unit.micrometres().doubleValue();
         List<Double> log = new ArrayList<>();
-        for (String word : movements.split("[\\s;]+")) {
-            BigDecimal movement = typed.number("movements", word);
-            if (movement != null && movement.signum() < 0) {
+        for (String word : TypedQuantity.joined(movements).split("[\\s;]+")) {
+            Length movement = typed.length("movements", word, unit);
+            if (movement != null && movement.amount().signum() < 0) {
                 typed.problem(
                         "movements",
-                        Words.say("calculators.a-movement-is-never-negative-as-is", movement.toPlainString()));
+                        Words.say(
+                                "calculators.a-movement-is-never-negative-as-is",
+                                movement.amount().toPlainString()));
             } else if (movement != null) {
-                log.add(movement.doubleValue() * one);
+                log.add(movement.micrometres());
             }
         }
         if (log.size() > LONGEST_LOG) {
             typed.problem("movements", Words.say("calculators.sixty-movements-are-enough"));
         }
-        BigDecimal most = typed.above("limit", limit, Words.say("calculators.a-limit"));
-        BigDecimal division = typed.above("graduation", graduation, Words.say("calculators.a-graduation"));
+        Length most = typed.lengthAbove("limit", limit, unit, Words.say("calculators.a-limit"));
+        Length division = typed.lengthAbove("graduation", graduation, unit, Words.say("calculators.a-graduation"));
         model.addAttribute("movements", movements);
         model.addAttribute("limit", limit);
         model.addAttribute("graduation", graduation);
         model.addAttribute("unit", unit);
         model.addAttribute("problems", typed.problems());
         if (!log.isEmpty() && typed.problems().isEmpty()) {
-            Bounds bounds = most == null ? Bounds.OPEN : Bounds.atMost(most.doubleValue() * one);
-            Truing truing = Truing.of(log, bounds, division == null ? one : division.doubleValue() * one);
+            Bounds bounds = most == null ? Bounds.OPEN : Bounds.atMost(most.micrometres());
+            Truing truing = Truing.of(log, bounds, division == null ? one : division.micrometres());
             Display display = new Display(unit);
             model.addAttribute("truing", truing);
             model.addAttribute("next", display.amount(truing.next()) + " " + display.symbol());
@@ -86,11 +89,11 @@ class ShopController {
             @RequestParam(defaultValue = "MILLIMETRE") LengthUnit unit,
             Model model) {
         Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal d = typed.above("finder", finder, Words.say("calculators.the-diameter-of-the-finder"));
-        BigDecimal of = typed.number("pin", pin);
-        BigDecimal first = typed.number("one", one);
-        BigDecimal second = typed.number("other", other);
-        if (of != null && of.signum() < 0) {
+        Length d = typed.lengthAbove("finder", finder, unit, Words.say("calculators.the-diameter-of-the-finder"));
+        Length of = typed.length("pin", pin, unit);
+        Length first = typed.length("one", one, unit);
+        Length second = typed.length("other", other, unit);
+        if (of != null && of.amount().signum() < 0) {
             typed.problem("pin", Words.say("calculators.the-diameter-of-a-pin-is-not"));
         }
         model.addAttribute("finder", finder);
@@ -101,25 +104,22 @@ class ShopController {
         model.addAttribute("problems", typed.problems());
         if (d != null && typed.problems().isEmpty()) {
             Display display = new Display(unit);
-            double diameter = d.doubleValue();
-            double distance = TouchingOff.centreDistance(diameter, of == null ? 0 : of.doubleValue());
-            double in = unit.micrometres().doubleValue();
-            model.addAttribute("distance", display.amount(distance * in));
+            double diameter = d.micrometres();
+            double distance = TouchingOff.centreDistance(diameter, of == null ? 0 : of.micrometres());
+            model.addAttribute("distance", display.amount(distance));
             if (first != null) {
                 model.addAttribute(
                         "centres",
                         List.of(
-                                display.amount((first.doubleValue() + distance) * in),
-                                display.amount((first.doubleValue() - distance) * in)));
+                                display.amount(first.micrometres() + distance),
+                                display.amount(first.micrometres() - distance)));
             }
             if (first != null && second != null) {
-                model.addAttribute(
-                        "middle", display.amount(TouchingOff.middle(first.doubleValue(), second.doubleValue()) * in));
-                double width = TouchingOff.width(first.doubleValue(), second.doubleValue(), diameter);
-                model.addAttribute("width", display.amount(width * in));
-                model.addAttribute(
-                        "inside",
-                        display.amount((Math.abs(second.doubleValue() - first.doubleValue()) + diameter) * in));
+                double from = first.micrometres();
+                double to = second.micrometres();
+                model.addAttribute("middle", display.amount(TouchingOff.middle(from, to)));
+                model.addAttribute("width", display.amount(TouchingOff.width(from, to, diameter)));
+                model.addAttribute("inside", display.amount(Math.abs(to - from) + diameter));
             }
         }
         return "table/touching";
