@@ -9,6 +9,7 @@ import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.VerdictRule;
+import org.eskarn.app.picture.fit.RangesDrawing;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
@@ -86,6 +87,14 @@ final class Answering {
     Answering limits(List<String> columns, List<DetailsView.Row> rows) {
         limits.add(new DetailsView.Table(Words.say("calculators.limits"), columns, rows));
         return this;
+    }
+
+    /** Limits as a picture of ranges has them. */
+    static RangesDrawing.Limits limitsOf(Bounds bounds, Display display) {
+        Double lower = bounds.lower();
+        Double upper = bounds.upper();
+        return new RangesDrawing.Limits(
+                lower == null ? null : (Double) display.of(lower), upper == null ? null : (Double) display.of(upper));
     }
 
     static DetailsView.Row row(String name, String... cells) {

@@ -8,6 +8,7 @@ import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.TypedQuantity;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.picture.fit.RangesDrawing;
 import org.eskarn.core.fit.SelectivePairing;
 import org.eskarn.core.fit.SelectivePairing.Pair;
 import org.eskarn.core.fit.SelectivePairing.Piece;
@@ -135,6 +136,23 @@ final class BatchAnswer {
                 Words.say("calculators.of-2", SelectivePairing.asTheyLie(shafts, bores, guarded), most),
                 "");
         rows(answer, fields, found, shafts, bores, small);
+        if (!found.pairs().isEmpty()) {
+            answer.picture(RangesDrawing.of(
+                    Words.say("calculators.clearance-of-each-pair"),
+                    small.symbol(),
+                    found.pairs().stream()
+                            .map(pair -> new RangesDrawing.Range(
+                                    Words.say(
+                                            "calculators.in",
+                                            shafts.get(pair.shaft()).name(),
+                                            bores.get(pair.bore()).name()),
+                                    small.of(pair.tightest()),
+                                    small.of(pair.loosest())))
+                            .toList(),
+                    Answering.limitsOf(wanted.bounds(), small),
+                    true,
+                    amount -> small.signed(small.micrometres(amount))));
+        }
         left(answer, Words.say("calculators.shafts-left-over"), found.shaftsLeft(), shafts);
         left(answer, Words.say("calculators.bores-left-over"), found.boresLeft(), bores);
         found.nearestLeft(shafts, bores, guarded)

@@ -6,6 +6,9 @@ import java.util.Optional;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.picture.engine.Drawing;
+import org.eskarn.app.picture.fit.RangesDrawing;
+import org.eskarn.app.picture.fit.RangesDrawing.Range;
 import org.eskarn.core.fit.Heating;
 import org.eskarn.core.fit.Heating.Plan;
 import org.eskarn.core.fit.Heating.Way;
@@ -89,6 +92,7 @@ final class HeatAnswer {
                             : Words.say("calculators.liquid-nitrogen"),
                     "");
         }
+        answer.picture(temperatures(heating, plan, oven));
         if (oven != null) {
             oven(answer, heating, oven, plan, small);
         }
@@ -109,6 +113,29 @@ final class HeatAnswer {
         answer.remark(Words.say("calculators.it-cools-on-the-way-set-the"));
         answer.governs(Words.say("calculators.local-rules-the-drawing-and-the-makers"));
         return answer.done();
+    }
+
+    /** Where both parts are taken from the room's temperature, between what they stand. */
+    private static Drawing temperatures(Heating heating, Plan plan, @Nullable Double oven) {
+        List<Range> ranges = new ArrayList<>();
+        ranges.add(new Range(Words.say("calculators.room"), heating.room(), heating.room()));
+        ranges.add(
+                new Range(Words.say("calculators.outer-part-row"), heating.room(), Math.ceil(plan.outerAt() - HAIR)));
+        ranges.add(
+                new Range(Words.say("calculators.inner-part-row"), heating.room(), Math.floor(plan.innerAt() + HAIR)));
+        if (oven != null) {
+            ranges.add(new Range(Words.say("calculators.oven-row"), oven, oven));
+        }
+        boolean cold = plan.innerAt() < heating.room();
+        return RangesDrawing.of(
+                Words.say("calculators.temperatures-and-their-limits"),
+                "°C",
+                ranges,
+                new RangesDrawing.Limits(
+                        cold ? (Double) Math.max(heating.inner().lowest(), Heating.LIQUID_NITROGEN) : null,
+                        heating.outer().highest()),
+                false,
+                HeatAnswer::degrees);
     }
 
     private static List<String> cautions(Way way, boolean oven) {

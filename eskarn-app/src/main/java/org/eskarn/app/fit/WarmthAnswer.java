@@ -1,8 +1,12 @@
 package org.eskarn.app.fit;
 
+import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.picture.engine.Drawing;
+import org.eskarn.app.picture.fit.RangesDrawing;
+import org.eskarn.app.picture.fit.RangesDrawing.Range;
 import org.eskarn.core.fit.Material;
 import org.eskarn.core.fit.Warmth;
 import org.eskarn.core.units.Length;
@@ -54,6 +58,11 @@ final class WarmthAnswer {
                     Math.hypot(part.growth(read, 0, knownTo), gauge.growth(read, 0, knownTo)),
                     small);
         }
+        answer.picture(shares(
+                small,
+                part.sizeAt(read, partAt, Warmth.REFERENCE) - read,
+                gauge.sizeAt(read, Warmth.REFERENCE, gaugeAt) - read,
+                true20 - read));
         soak(answer, part, reading, partAt, room);
         answer.remark(
                 partAt > Warmth.REFERENCE + NEAR
@@ -61,6 +70,20 @@ final class WarmthAnswer {
                         : Words.say("calculators.part-and-gauge-of-one-material-at"));
         answer.governs(Words.say("calculators.sizes-are-stated-at-20-c-iso"));
         return Optional.of(answer.done());
+    }
+
+    /** What part and gauge each take off the reading or add to it, and both together. */
+    private static Drawing shares(Display small, double ofPart, double ofGauge, double both) {
+        return RangesDrawing.of(
+                Words.say("calculators.to-add-to-the-reading"),
+                small.symbol(),
+                List.of(
+                        new Range(Words.say("calculators.share-of-the-part"), 0, small.of(ofPart)),
+                        new Range(Words.say("calculators.share-of-the-gauge"), 0, small.of(ofGauge)),
+                        new Range(Words.say("calculators.both-together"), 0, small.of(both))),
+                RangesDrawing.Limits.NONE,
+                true,
+                amount -> small.signed(small.micrometres(amount)));
     }
 
     private static void soak(Answering answer, Material part, Length reading, double partAt, double room) {
@@ -115,6 +138,18 @@ final class WarmthAnswer {
                         Words.say("calculators.shaft-grows-by"),
                         small.signed(shaft.growth(nominal, Warmth.REFERENCE, shaftAt)),
                         small.symbol());
+        answer.picture(RangesDrawing.of(
+                Words.say("calculators.clearance-at-20-and-in-service"),
+                small.symbol(),
+                List.of(
+                        new Range(Words.say("calculators.at-20-c"), small.of(least), small.of(loosest)),
+                        new Range(
+                                Words.say("calculators.in-service-row"),
+                                small.of(least + change),
+                                small.of(loosest + change))),
+                RangesDrawing.Limits.NONE,
+                true,
+                amount -> small.signed(small.micrometres(amount))));
         if (least >= 0 && least + change < 0) {
             answer.warning(Words.say("calculators.the-clearance-is-used-up-at-these"));
         } else if (least < 0 && loosest >= 0 && loosest + change < 0) {

@@ -5,15 +5,12 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the fields of a form, and gathers a sentence for each that cannot be read. */
 public record Typed(Map<String, String> problems) {
-
-    private static final Pattern DECIMAL = Pattern.compile("[+-]?(\\d{1,9}(\\.\\d{0,9})?|\\.\\d{1,9})");
 
     public static String text(@Nullable String typed) {
         return typed == null ? "" : typed.strip();
@@ -53,8 +50,7 @@ public record Typed(Map<String, String> problems) {
 
     /** The number that is written, with a point or comma; null where it is none. */
     public static @Nullable BigDecimal decimal(@Nullable String typed) {
-        String text = text(typed).replace(',', '.').replace('\u2212', '-');
-        return DECIMAL.matcher(text).matches() ? new BigDecimal(text) : null;
+        return TypedQuantity.decimal(text(typed)).orElse(null);
     }
 
     /** The same, above zero. */

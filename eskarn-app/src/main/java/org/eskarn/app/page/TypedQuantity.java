@@ -15,6 +15,7 @@ import org.eskarn.core.units.LengthUnit;
  */
 public final class TypedQuantity {
 
+    private static final Pattern DECIMAL = Pattern.compile("[+-]?(\\d{1,9}(\\.\\d{0,9})?|\\.\\d{1,9})");
     private static final Pattern NUMBER_AND_UNIT = Pattern.compile("([-+−]?[\\d.,]+)\\s*(\\D*)");
     private static final Pattern UNIT_AFTER_A_BLANK = Pattern.compile(
             "(?<=\\d)\\s+(?=(?:mm|µm|μm|um|micron|microns|in|inch|inches|\"|thou|tenth|tenths)(?:[\\s;:]|$))",
@@ -30,6 +31,12 @@ public final class TypedQuantity {
     private static final BigDecimal FIVE = BigDecimal.valueOf(5);
 
     private TypedQuantity() {}
+
+    /** A number, with a point or comma; empty where it is none. */
+    static Optional<BigDecimal> decimal(String typed) {
+        String text = typed.replace(',', '.').replace('\u2212', '-');
+        return DECIMAL.matcher(text).matches() ? Optional.of(new BigDecimal(text)) : Optional.empty();
+    }
 
     /** A length, in the unit usual here whatever it was typed in; empty where it is none. */
     public static Optional<Length> length(String typed, LengthUnit usual) {
@@ -74,10 +81,8 @@ public final class TypedQuantity {
         if (!parts.matches()) {
             return Optional.empty();
         }
-        BigDecimal number = Typed.decimal(parts.group(1));
-        return number == null
-                ? Optional.empty()
-                : Optional.of(new Parts(number, parts.group(2).strip()));
+        return decimal(parts.group(1))
+                .map(number -> new Parts(number, parts.group(2).strip()));
     }
 
     private static Length in(Length length, LengthUnit unit) {

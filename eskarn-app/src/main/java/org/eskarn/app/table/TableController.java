@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.eskarn.app.fit.FitCalculator;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
@@ -42,11 +41,19 @@ class TableController {
     }
 
     @GetMapping
-    String list(Model model) {
-        model.addAttribute("roundTables", Calculator.of(Calculator.Subject.ROUND));
-        model.addAttribute("fitTables", FitCalculator.all());
-        model.addAttribute("flatTables", Calculator.of(Calculator.Subject.FLAT));
+    String list(@RequestParam(defaultValue = "") String find, Model model) {
+        model.addAttribute("find", find);
+        model.addAttribute("found", Finder.grouped(find));
         return "table/tables";
+    }
+
+    /** Opens the first of what was found; the list again where nothing was. */
+    @GetMapping("/find")
+    String open(@RequestParam(defaultValue = "") String find, Model model) {
+        List<Finder.Entry> found = Finder.of(find);
+        return find.isBlank() || found.isEmpty()
+                ? list(find, model)
+                : "redirect:" + found.get(0).address();
     }
 
     /**

@@ -14,6 +14,7 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.core.verdict.Outcome;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -64,6 +65,15 @@ class EveryCalculatorTest {
         assertThat(fields.problems()).isEmpty();
         assertThat(answer.headline()).isNotBlank();
         assertThat(answer.outcome().isPresent()).isEqualTo(answer.rule().isPresent());
+        if (calculator != FitCalculator.CHOOSING) {
+            Drawing picture = (Drawing) answer.picture().orElseThrow();
+            assertThat(picture.title()).isNotBlank();
+            assertThat(picture.shapes()).allSatisfy(shape -> {
+                assertThat(shape.d() + shape.text()).doesNotContain("NaN", "Infinity");
+                assertThat(shape.at().x()).isBetween(0.0, 640.0);
+                assertThat(shape.at().y()).isBetween(0.0, 470.0);
+            });
+        }
         // A warning and a pass at once would leave the reader to choose.
         if (answer.outcome().equals(Optional.of(Outcome.PASS))) {
             assertThat(answer.warnings()).isEmpty();

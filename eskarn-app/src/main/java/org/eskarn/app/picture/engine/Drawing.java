@@ -6,7 +6,12 @@ import java.util.List;
  * A picture made of lines and words, in the order they lie over each other. The template writes any of them, so that a new
  * picture is geometry alone.
  */
-public record Drawing(String title, String scaleLine, List<Shape> shapes) implements Picture {
+public record Drawing(String title, String scaleLine, List<Shape> shapes, int height) implements Picture {
+
+    /** In the usual height. */
+    public Drawing(String title, String scaleLine, List<Shape> shapes) {
+        this(title, scaleLine, shapes, HEIGHT);
+    }
 
     public Drawing {
         shapes = List.copyOf(shapes);
@@ -30,6 +35,11 @@ public record Drawing(String title, String scaleLine, List<Shape> shapes) implem
             String anchor,
             double size,
             int weight) {}
+
+    @Override
+    public String window() {
+        return "0 0 640 " + height;
+    }
 
     @Override
     public String template() {

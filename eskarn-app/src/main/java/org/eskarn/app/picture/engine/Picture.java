@@ -21,6 +21,14 @@ public interface Picture {
 
     /** The part of the drawing that a small copy on paper shows. */
     default String smallBox() {
-        return "0 0 640 470";
+        return window();
+    }
+
+    /** The usual height in drawing units; all are 640 wide. */
+    int HEIGHT = 470;
+
+    /** The part of the drawing that is seen. */
+    default String window() {
+        return "0 0 640 " + HEIGHT;
     }
 }

@@ -141,6 +141,11 @@ public final class Sketch {
         return line(BRASS, 1.6, new Xy(centre.x(), centre.y() - 12), new Xy(centre.x(), centre.y() + 12));
     }
 
+    /** A drawing that is not as high as the others. */
+    public Drawing drawn(String title, String scaleLine, double height) {
+        return new Drawing(title, scaleLine, shapes, (int) Math.ceil(height));
+    }
+
     public Drawing drawn(String title, String scaleLine) {
         return new Drawing(title, scaleLine, shapes);
     }

@@ -66,8 +66,20 @@ public final class EndGapDrawing {
             sketch.area(Sketch.STONE, shoulder).closed(Sketch.INK, 1.6, shoulder);
         }
         sketch.axis(new Xy(110, (TOP + FOOT) / 2), new Xy(SHOULDER + 70, (TOP + FOOT) / 2));
-        sketch.text("d-fill-quiet", new Xy((FACE + SHOULDER) / 2, TOP - WALL - 10), "middle", 14, 400, "housing");
-        sketch.text("d-fill-quiet", new Xy(SHOULDER + 20, FOOT + WALL + 20), "middle", 14, 400, "shoulder");
+        sketch.text(
+                "d-fill-quiet",
+                new Xy((FACE + SHOULDER) / 2, TOP - WALL - 10),
+                "middle",
+                14,
+                400,
+                Words.say("picture.housing"));
+        sketch.text(
+                "d-fill-quiet",
+                new Xy(SHOULDER + 20, FOOT + WALL + 20),
+                "middle",
+                14,
+                400,
+                Words.say("picture.shoulder"));
     }
 
     private static void rings(Sketch sketch, List<Double> widths, double all, double from) {
@@ -96,7 +108,13 @@ public final class EndGapDrawing {
             List<Xy> spigot = box(Math.min(seat, spigotTo), y, Math.max(seat, spigotTo), y + 30);
             sketch.area("d-fill-sheet", spigot).closed(Sketch.INK, 1.8, spigot);
         }
-        sketch.text("d-fill-quiet", new Xy(seat - FLANGE / 2, FOOT + WALL + 20), "middle", 14, 400, "cap");
+        sketch.text(
+                "d-fill-quiet",
+                new Xy(seat - FLANGE / 2, FOOT + WALL + 20),
+                "middle",
+                14,
+                400,
+                Words.say("picture.cap"));
     }
 
     private static void mark(Sketch sketch, double from, double to, boolean crush, double gap, Display display) {

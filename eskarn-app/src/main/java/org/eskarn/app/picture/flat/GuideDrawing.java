@@ -41,7 +41,13 @@ public final class GuideDrawing {
         for (boolean atFront : new boolean[] {true, false}) {
             Xy end = atFront ? front : back;
             sketch.line(Sketch.HAIR, 1, end, new Xy(end.x(), OTHER));
-            sketch.text("d-fill-quiet", new Xy(end.x(), GUIDE + 92), "middle", 14, 400, atFront ? "front" : "back");
+            sketch.text(
+                    "d-fill-quiet",
+                    new Xy(end.x(), GUIDE + 92),
+                    "middle",
+                    14,
+                    400,
+                    atFront ? Words.say("picture.front") : Words.say("picture.back"));
         }
         double from = screwInFront ? BACK : FRONT;
         double to = screwInFront ? FRONT : BACK;

@@ -165,7 +165,7 @@ public final class LineDrawing {
             sketch.line(Sketch.BRASS, 1.6, new Xy(x, FOOT), new Xy(x, TOP - 8));
             sketch.text(
                     "d-fill-brass", new Xy(x, TOP - 16), "middle", 13, 700, Words.say("picture.square-to-the-base"));
-            sketch.text("d-fill-quiet", new Xy(RIGHT, FOOT + 20), "end", 13, 400, "base");
+            sketch.text("d-fill-quiet", new Xy(RIGHT, FOOT + 20), "end", 13, 400, Words.say("picture.base"));
             sketch.text("d-fill-quiet", new Xy(LEFT - 20, TOP + 4), "start", 13, 400, Words.say("picture.gauge-side"));
         }
     }

@@ -322,7 +322,7 @@ public final class PlateDrawing {
                     Xy.polar(middle, 22, radians + Math.PI),
                     Xy.polar(middle, 22, radians));
             // Small, so that the copy on paper leaves it out.
-            sketch.text("d-fill-petrol", new Xy(604, 122), "middle", 12, 700, "downhill");
+            sketch.text("d-fill-petrol", new Xy(604, 122), "middle", 12, 700, Words.say("picture.downhill"));
         });
     }
 }

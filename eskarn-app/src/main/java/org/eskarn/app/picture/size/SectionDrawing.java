@@ -114,7 +114,7 @@ public final class SectionDrawing {
 
     private String times() {
         if (perPlace == 0) {
-            return "magnified";
+            return Words.say("picture.magnified");
         }
         double along = perPlace / sweep.layout().unit().micrometres().doubleValue();
         // An edge moves by half of what the diameter does; it is drawn by the whole, and said so by the bar.
