@@ -91,10 +91,21 @@ public record Display(LengthUnit unit, double radius) {
         if (value == null) {
             return "–";
         }
-        int decimals = Math.max(
-                decimalsFrom(value, verdict.bounds().lower()),
-                decimalsFrom(value, verdict.bounds().upper()));
-        return rounded(value, decimals).toPlainString().replace("-", MINUS);
+        return rounded(value, decimals(verdict)).toPlainString().replace("-", MINUS);
+    }
+
+    /** A limit of a verdict, with as many decimals as its figure. */
+    public String limit(Verdict verdict, double bound) {
+        return rounded(bound, decimals(verdict)).toPlainString().replace("-", MINUS);
+    }
+
+    private int decimals(Verdict verdict) {
+        Double value = verdict.value();
+        return value == null
+                ? decimals()
+                : Math.max(
+                        decimalsFrom(value, verdict.bounds().lower()),
+                        decimalsFrom(value, verdict.bounds().upper()));
     }
 
     private int decimalsFrom(double value, @Nullable Double bound) {

@@ -26,6 +26,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 class EveryCalculatorTest {
 
     private static final Pattern NUMBER = Pattern.compile("[+−-]?\\d+(?:\\.\\d+)?");
+    /** Width of a letter as a share of its size, about. */
+    private static final double LETTER = 0.52;
+
     private static final List<String> CHOICES = List.of(
             "unit", "use", "load", "ring", "turning", "precision", "clearance", "outer", "inner", "part", "gauge");
 
@@ -71,7 +74,12 @@ class EveryCalculatorTest {
             assertThat(picture.shapes()).allSatisfy(shape -> {
                 assertThat(shape.d() + shape.text()).doesNotContain("NaN", "Infinity");
                 assertThat(shape.at().x()).isBetween(0.0, 640.0);
-                assertThat(shape.at().y()).isBetween(0.0, 470.0);
+                assertThat(shape.at().y()).isBetween(0.0, (double) picture.height());
+                double width = LETTER * shape.size() * shape.text().length();
+                double left = shape.at().x()
+                        - (shape.anchor().equals("end") ? width : shape.anchor().equals("middle") ? width / 2 : 0);
+                assertThat(left).as(shape.text()).isGreaterThanOrEqualTo(0);
+                assertThat(left + width).as(shape.text()).isLessThanOrEqualTo(640);
             });
         }
         // A warning and a pass at once would leave the reader to choose.

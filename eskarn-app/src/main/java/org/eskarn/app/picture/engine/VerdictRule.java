@@ -150,14 +150,14 @@ public record VerdictRule(
         List<Stretch> forbidden = new ArrayList<>();
         if (bounds.lower() != null) {
             double at = scale.at(display.of(bounds.lower()), width);
-            notches.add(new Notch(at, display.amount(bounds.lower()), true));
+            notches.add(new Notch(at, display.limit(verdict, bounds.lower()), true));
             forbidden.add(new Stretch(0, at));
         }
         if (bounds.upper() != null) {
             double at = scale.at(display.of(bounds.upper()), width);
             // The label goes where the pointer is not.
             boolean left = bounds.lower() == null && pointer != null && pointer > at && pointer < at + LABEL_WIDTH;
-            notches.add(new Notch(at, display.amount(bounds.upper()), left));
+            notches.add(new Notch(at, display.limit(verdict, bounds.upper()), left));
             forbidden.add(new Stretch(at, width - at));
         }
         double shadeFrom = scale.at(value - expanded, width);

@@ -18,9 +18,9 @@ import org.jspecify.annotations.Nullable;
  */
 public final class RangesDrawing {
 
-    private static final double LEFT = 190;
-    private static final double RIGHT = 540;
-    private static final double TOP = 78;
+    private static final double LEFT = 180;
+    private static final double RIGHT = 470;
+    private static final double TOP = 52;
     private static final double ROW = 42;
     private static final double BAR = 14;
     private static final int MOST = 8;
