@@ -151,6 +151,14 @@ public final class Fields {
         return degrees;
     }
 
+    /** The same where nothing else can be meant than what is typed; a sentence where nothing is. */
+    double temperature(String name, String what) {
+        if (empty(name)) {
+            problem(name, Words.say("calculators.type", what));
+        }
+        return temperature(name, 0);
+    }
+
     /** A size above 0 in µm; null where a word is none. */
     static @Nullable Double size(String word, LengthUnit unit) {
         return TypedQuantity.length(word, unit)

@@ -110,6 +110,9 @@ final class HeatAnswer {
         answer.remark(Words.say(
                 "calculators.worked-out-with-millionths-per-degree-rules",
                 number(heating.outer().expansion())));
+        if (fields.empty("room")) {
+            answer.remark(Words.say("calculators.the-room-is-taken-as-20"));
+        }
         answer.remark(Words.say("calculators.it-cools-on-the-way-set-the"));
         answer.governs(Words.say("calculators.local-rules-the-drawing-and-the-makers"));
         return answer.done();

@@ -27,9 +27,9 @@ final class WarmthAnswer {
         Length reading = fields.size("reading", Words.say("calculators.a-size-as-it-was-read"));
         Material part = MaterialField.of(fields, "part", "STEEL");
         Material gauge = MaterialField.of(fields, "gauge", "STEEL");
-        double partAt = fields.temperature("partAt", Warmth.REFERENCE);
-        double gaugeAt = fields.temperature("gaugeAt", Warmth.REFERENCE);
-        double room = fields.temperature("room", Warmth.REFERENCE);
+        double partAt = fields.temperature("partAt", Words.say("calculators.the-temperature-of-the-part"));
+        double gaugeAt = fields.temperature("gaugeAt", Words.say("calculators.the-temperature-of-the-gauge"));
+        double room = fields.temperature("room", partAt);
         double knownTo = fields.number("knownTo", 0);
         if (reading == null || !fields.readable()) {
             return Optional.empty();
@@ -63,6 +63,9 @@ final class WarmthAnswer {
                 part.sizeAt(read, partAt, Warmth.REFERENCE) - read,
                 gauge.sizeAt(read, Warmth.REFERENCE, gaugeAt) - read,
                 true20 - read));
+        if (fields.empty("room")) {
+            answer.remark(Words.say("calculators.type-the-room-for-the-soak"));
+        }
         soak(answer, part, reading, partAt, room);
         answer.remark(
                 partAt > Warmth.REFERENCE + NEAR
@@ -114,8 +117,8 @@ final class WarmthAnswer {
         }
         Material hole = MaterialField.of(fields, "hole", "STEEL");
         Material shaft = MaterialField.of(fields, "shaft", "STEEL");
-        double holeAt = fields.temperature("holeAt", Warmth.REFERENCE);
-        double shaftAt = fields.temperature("shaftAt", Warmth.REFERENCE);
+        double holeAt = fields.temperature("holeAt", Words.say("calculators.the-temperature-of-the-hole"));
+        double shaftAt = fields.temperature("shaftAt", Words.say("calculators.the-temperature-of-the-shaft"));
         if (size == null || least == null || !fields.readable()) {
             return Optional.empty();
         }

@@ -27,6 +27,7 @@ import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.reading.Layout;
+import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;
@@ -222,6 +223,12 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                     Optional.ofNullable(typed.length("pinClass", form.pinClass(), unit)),
                     reversal(),
                     size);
+            boolean level = what == Characteristic.STRAIGHTNESS
+                    && layout.kind() == LayoutKind.LINE
+                    && basis.zeroing() == Zeroing.EACH_STEP;
+            if (level && basis.span().isEmpty()) {
+                typed.problem("span", Words.say("calculators.the-length-the-level-is-divided-for"));
+            }
             if (what.angular() && basis.radius().isEmpty()) {
                 typed.problem("radius", Words.say("calculators.type-the-radius-it-stands-on"));
             }

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FormData;
-import com.microsoft.playwright.options.RequestOptions;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Test;
@@ -83,7 +82,9 @@ class AccountTest {
         assertThat(keeper.locator("#panel .press.first")).hasCount(0);
         String token = keeper.locator("input[name=_csrf]").first().inputValue();
         assertThat(post(keeper, step, token).status()).isEqualTo(403);
-        assertThat(keeper.request().get(eskarn.address() + "/accounts").status())
+        assertThat(keeper.request()
+                        .get(eskarn.address() + "/accounts", Eskarn.retrying())
+                        .status())
                 .isEqualTo(403);
 
         Page inspector = eskarn.signedIn("m.quill");
@@ -95,6 +96,6 @@ class AccountTest {
 
     private static APIResponse post(Page page, String address, String token) {
         FormData form = FormData.create().set("version", "0").set("_csrf", token);
-        return page.request().post(address, RequestOptions.create().setForm(form));
+        return page.request().post(address, Eskarn.retrying().setForm(form));
     }
 }

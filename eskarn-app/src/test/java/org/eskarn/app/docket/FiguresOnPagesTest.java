@@ -89,7 +89,7 @@ class FiguresOnPagesTest {
         String address = eskarn.address() + "/dockets/" + work.number() + "/1?step=verdict";
         for (Units shown : Units.values()) {
             eskarn.bean(AccountService.class).setUnits(eskarn.account(MARA).id(), shown);
-            String verdict = page.request().get(address).text();
+            String verdict = page.request().get(address, Eskarn.retrying()).text();
             assertThat(verdict).as(shown + ": " + said(judged, unit, shown)).contains(said(judged, unit, shown));
             assertThat(verdict).contains(">" + word + "<");
         }
@@ -104,7 +104,10 @@ class FiguresOnPagesTest {
         String line = VerdictWords.of(work.setUp(), SetUpDisplay.figures(work.setUp()))
                 .line();
         assertThat(sheet).contains(line);
-        assertThat(page.request().get(eskarn.address() + "/ledger").text()).contains("/ledger/" + work.number());
+        assertThat(page.request()
+                        .get(eskarn.address() + "/ledger", Eskarn.retrying())
+                        .text())
+                .contains("/ledger/" + work.number());
     }
 
     /** The figure in the units shown, with the decimals every page gives it, by a sum of its own. */

@@ -164,9 +164,10 @@ class VerdictWordsTest {
         Work work = read(eskarn, fields, "0 4 8 0");
         try (Page page = eskarn.signedIn(MARA)) {
             String address = eskarn.address() + "/dockets/" + work.number() + "/1";
-            assertThat(page.request().get(address).text()).contains("Turn the part over and read the same stations");
+            assertThat(page.request().get(address, Eskarn.retrying()).text())
+                    .contains("Turn the part over and read the same stations");
             Written.read(work, "0 2 4 0");
-            assertThat(page.request().get(address).text())
+            assertThat(page.request().get(address, Eskarn.retrying()).text())
                     .contains("Turn it back to the first set-up and read the same stations: they must read as before");
         }
         Written.read(work, "0 4 14 0");

@@ -85,9 +85,13 @@ class AnswersTest {
                 "heating | size=90 | interference | Enter the maximum interference",
                 "heating | size=90&interference=50&outerOwn=0 | outerOwn | from 0 to 200",
                 "heating | size=90&interference=50&room=4000 | room | from −200 to 1000 °C",
-                "at20 | reading=30&partAt=5000 | partAt | from −200 to 1000 °C",
-                "service | size=30 | least | Enter the clearance at 20 °C",
-                "service | size=30&least=20&most=10 | most | must not be less than the minimum"
+                "at20 | reading=30&partAt=5000&gaugeAt=20 | partAt | from −200 to 1000 °C",
+                "at20 | reading=30&partAt=31 | gaugeAt | Enter the temperature of the gauge",
+                "at20 | reading=30&gaugeAt=31 | partAt | Enter the temperature of the part",
+                "service | size=30&least=20&holeAt=60 | shaftAt | Enter the temperature of the shaft",
+                "service | size=30&least=20&shaftAt=60 | holeAt | Enter the temperature of the hole",
+                "service | size=30&holeAt=20&shaftAt=30 | least | Enter the clearance at 20 °C",
+                "service | size=30&least=20&most=10&holeAt=20&shaftAt=30 | most | must not be less than the minimum"
             })
     void whatCannotBeMeantIsSaidAtItsField(String sheet, String query, String field, String sentence) {
         Fields fields = fields(query);

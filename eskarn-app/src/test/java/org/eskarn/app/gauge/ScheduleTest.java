@@ -18,7 +18,8 @@ class ScheduleTest {
     @Test
     void theCalendarFileHoldsEveryGaugeThatIsWatchedInTheFormatsOwnLines(Eskarn eskarn) {
         Page page = eskarn.signedIn("i.varn");
-        APIResponse response = page.context().request().get(eskarn.address() + "/gauges/schedule/calibrations.ics");
+        APIResponse response =
+                page.context().request().get(eskarn.address() + "/gauges/schedule/calibrations.ics", Eskarn.retrying());
         assertThat(response.headers().get("content-type")).startsWith("text/calendar");
         String text = response.text();
         assertThat(text).startsWith("BEGIN:VCALENDAR\r\nVERSION:2.0\r\n").endsWith("END:VCALENDAR\r\n");

@@ -90,7 +90,7 @@ class EveryScreenTest {
                 "/tables/pair?hole=10:+32.02;40:+32.01&shaft=10:+31.98;40:+31.99&fit=32+H7%2Fg6",
                 "/tables/batch?shafts=S1+31.978&bores=B1+32.003&least=20&most=30",
                 "/tables/heating?size=90&interference=93&oven=150",
-                "/tables/at-20?reading=85.018&partAt=31",
+                "/tables/at-20?reading=85.018&partAt=31&gaugeAt=22",
                 "/tables/in-service?size=32&least=25&shaftAt=70",
                 "/dockets/242/3?step=verdict",
                 "/tables/grid",

@@ -26,10 +26,12 @@ class UnknownChoiceTest {
                 "/tables/bearings?ring=NOPE&size=45",
                 "/gauges?kind=NOPE",
                 "/parts?kind=NOPE")) {
-            APIResponse response = page.request().get(eskarn.address() + address);
+            APIResponse response = page.request().get(eskarn.address() + address, Eskarn.retrying());
             assertThat(response.status()).as(address).isEqualTo(200);
         }
-        assertThat(page.request().get(eskarn.address() + "/dockets/nope").status())
+        assertThat(page.request()
+                        .get(eskarn.address() + "/dockets/nope", Eskarn.retrying())
+                        .status())
                 .isEqualTo(400);
         page.close();
     }

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -200,6 +201,11 @@ public final class Eskarn implements AutoCloseable {
         } else {
             page.context().close();
         }
+    }
+
+    /** For requests besides a page's own: tried once more where a connection that was kept had been closed meanwhile. */
+    public static RequestOptions retrying() {
+        return RequestOptions.create().setMaxRetries(3);
     }
 
     public static void signIn(Page page, String address, String login, String password) {

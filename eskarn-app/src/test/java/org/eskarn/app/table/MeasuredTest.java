@@ -15,6 +15,7 @@ import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitKind;
+import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
@@ -184,6 +185,37 @@ class MeasuredTest {
                 null,
                 null);
         assertThat(Measured.of(form.filled()).problems()).containsOnlyKeys("readings");
+    }
+
+    /** A level tells rises over the length it is divided for; without it a reading says nothing. */
+    @Test
+    void aLevelNeedsTheLengthItIsDividedFor() {
+        MeasureForm bed = new MeasureForm(
+                Characteristic.STRAIGHTNESS,
+                null,
+                LayoutKind.LINE,
+                "200 400 600",
+                null,
+                LengthUnit.MILLIMETRE,
+                "10 20 -5",
+                ReadingUnit.MICROMETRE,
+                "1",
+                "",
+                "",
+                "",
+                "",
+                Zeroing.EACH_STEP,
+                null,
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                null,
+                null,
+                null);
+        assertThat(Measured.of(bed.filled()).problems()).containsOnlyKeys("span");
     }
 
     @ParameterizedTest

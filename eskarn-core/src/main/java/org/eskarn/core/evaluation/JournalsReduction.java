@@ -194,8 +194,11 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                         Note.of("core.form")),
                 rows));
         boolean missed = !byOffset && sweep.stationsToGo() == 0 && Sections.missed(worst.movement(), worst.proved());
-        return new Details(
-                figures, tables, missed ? List.of(RingReduction.missed(worst.proved(), worst.movement())) : List.of());
+        List<Note> remarks = new ArrayList<>(Sections.few(sweep));
+        if (missed) {
+            remarks.add(RingReduction.missed(worst.proved(), worst.movement()));
+        }
+        return new Details(figures, tables, remarks);
     }
 
     private static double size(Journal journal, boolean byOffset) {
