@@ -110,15 +110,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
 
     /** What the judged figure is. */
     public String judgedName() {
-        Requirement terms = found.orElseThrow().subject().terms();
-        if (terms.characteristic().triedWithPins()) {
-            return Words.say("calculators.middle-of-the-bracket");
-        }
-        if (terms.characteristic().sized() && !terms.bounds().open()) {
-            return Words.say("calculators.worst-place");
-        }
-        String stated = Words.of(terms.statedAs().word());
-        return stated.isEmpty() ? Words.of(terms.characteristic().title()) : stated;
+        return Words.of(found.orElseThrow().subject().terms().judgedName());
     }
 
     /** Reads the fields of one form. */

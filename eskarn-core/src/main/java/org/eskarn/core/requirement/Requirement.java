@@ -7,6 +7,7 @@ import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.ReturnCheck;
 import org.eskarn.core.reading.Station;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Bounds;
@@ -110,6 +111,17 @@ public record Requirement(
                 combination,
                 layout,
                 otherBasis);
+    }
+
+    /** What the judged figure is called, wherever it is shown. */
+    public Note judgedName() {
+        if (characteristic.triedWithPins()) {
+            return Note.of("core.middle-of-the-bracket");
+        }
+        if (characteristic.sized() && !bounds().open()) {
+            return Note.of("core.judged-worst-place");
+        }
+        return statedAs.itself() ? characteristic.title() : statedAs.word();
     }
 
     /** What the judged figure may be, µm. */
