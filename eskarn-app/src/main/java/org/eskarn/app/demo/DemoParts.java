@@ -215,7 +215,7 @@ final class DemoParts {
                         "Bush bore",
                         PIN_CHECK,
                         "limit.kind: BETWEEN | limit.lower: 0.7505 | limit.upper: 0.7520 | layout.first: flange end; far end | "
-                                + "gauge.kind: PINS | gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE")
+                                + "gauge.kind: PINS | gauge.pinClass: 0 | gauge.zeroRule: MASTER | setUp.workKind: ON_THE_PLATE")
                 .asks(
                         "Clearance of pin in bush",
                         "Bush bore",
@@ -268,7 +268,7 @@ final class DemoParts {
                         "Ring of holes",
                         PIN_CHECK,
                         "limit.kind: BETWEEN | limit.lower: 0.3760 | limit.upper: 0.3775 | "
-                                + "layout.first: hole 1; hole 4; hole 7; hole 10 | gauge.kind: PINS | gauge.zeroRule: MASTER | "
+                                + "layout.first: hole 1; hole 4; hole 7; hole 10 | gauge.kind: PINS | gauge.pinClass: 0 | gauge.zeroRule: MASTER | "
                                 + "setUp.workKind: ON_THE_PLATE")
                 .asks(
                         "Pitch from hole to hole",

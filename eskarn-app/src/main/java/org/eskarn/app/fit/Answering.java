@@ -108,14 +108,18 @@ final class Answering {
      * @param expanded uncertainty of either end, µm; with 0 the figures alone are compared
      */
     Answering judged(String what, double least, double most, Bounds wanted, double expanded, Display display) {
-        double worst = wanted.outside(most) >= wanted.outside(least) ? most : least;
-        Verdict verdict =
-                Verdict.judge(worst, wanted, expanded, expanded > 0 ? DecisionRule.STRINGENT : DecisionRule.SIMPLE);
+        Verdict verdict = verdict(least, most, wanted, expanded);
         outcome = Optional.of(verdict.outcome());
         rule = Optional.of(VerdictRule.wide(verdict, display, least, most));
         symbol = display.symbol();
         judged = what;
         return this;
+    }
+
+    /** The verdict on the end of a range that is worst placed; without an uncertainty the figures alone are compared. */
+    static Verdict verdict(double least, double most, Bounds wanted, double expanded) {
+        DecisionRule rule = expanded > 0 ? DecisionRule.STRINGENT : DecisionRule.SIMPLE;
+        return Verdict.judge(wanted.worse(least, most), wanted, expanded, rule);
     }
 
     Answer done() {

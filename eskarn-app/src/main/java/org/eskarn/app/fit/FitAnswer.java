@@ -18,7 +18,6 @@ import org.eskarn.core.fit.ToleranceClass;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
-import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
 import org.jspecify.annotations.Nullable;
 
@@ -225,8 +224,8 @@ final class FitAnswer {
             return;
         }
         Bounds own = Bounds.between(limits.lowerMicrometres(), limits.upperMicrometres());
-        double worst = own.outside(max(sizes)) >= own.outside(min(sizes)) ? max(sizes) : min(sizes);
-        Outcome outcome = (expanded > 0 ? DecisionRule.STRINGENT : DecisionRule.SIMPLE).judge(worst, own, expanded);
+        double worst = own.worse(min(sizes), max(sizes));
+        Outcome outcome = Answering.verdict(worst, worst, own, expanded).outcome();
         answer.fact(Words.say("calculators.against-its-own-class", what), Words.of(outcome.word()), "");
         if (own.holds(worst)) {
             return;

@@ -24,7 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param resolution how finely the gauge must read; null where any will do
  * @param gaugeId the gauge that was named for it; null where any fit one will do
  * @param setTo the size of the master at which the gauge reads zero; null where it reads whole sizes
- * @param pinClass tolerance of the pins, minus where they are made below their nominal; null where they count as true
+ * @param pinClass tolerance of the pins, minus where they are made below their nominal; null in requirements from before it
+ *     was asked for, whose pins count as true
  * @param combination what is judged of several valid sweeps
  */
 public record GaugeTerms(
@@ -129,7 +130,7 @@ public record GaugeTerms(
                 setTo == null ? rule : ZeroRule.MASTER,
                 form.chosenZeroing(characteristic, layout),
                 setTo,
-                characteristic == Characteristic.PIN_CHECK ? typed.number("gauge.pinClass", form.pinClass()) : null,
+                characteristic.triedWithPins() ? typed.number("gauge.pinClass", form.pinClass()) : null,
                 allowedReturn,
                 allowedReturn == null ? null : returnUnit,
                 Objects.requireNonNullElse(form.flicker(), FlickerRule.MIDDLE),
@@ -161,6 +162,9 @@ public record GaugeTerms(
         }
         if (gaugeKind == GaugeKind.INDICATOR && what.comparedWithMaster() && setTo == null) {
             typed.problem("gauge.setTo", Words.say("part.a-dial-indicator-compares-with-a-master"));
+        }
+        if (what.triedWithPins() && pinClass == null) {
+            typed.problem("gauge.pinClass", Words.say("part.enter-the-tolerance-of-the-pins"));
         }
     }
 

@@ -65,7 +65,7 @@ enum Calculator {
             Words.say("calculators.hole-by-pins"),
             Words.say("calculators.which-enter-and-which-do-not-the"),
             Characteristic.PIN_CHECK,
-            "layout=PINS&first=11.99 12.00 12.01 12.02&graduation=0.01"),
+            "layout=PINS&first=11.99 12.00 12.01 12.02&pinClass=0.001"),
     DEPTHS(
             Subject.ROUND,
             Words.say("calculators.depths-and-heights"),

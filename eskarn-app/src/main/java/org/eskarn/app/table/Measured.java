@@ -221,6 +221,9 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
             if (level && basis.span().isEmpty()) {
                 typed.problem("span", Words.say("calculators.the-length-the-level-is-divided-for"));
             }
+            if (what.triedWithPins() && basis.pinClass().isEmpty()) {
+                typed.problem("pinClass", Words.say("part.enter-the-tolerance-of-the-pins"));
+            }
             if (what.angular() && basis.radius().isEmpty()) {
                 typed.problem("radius", Words.say("calculators.type-the-radius-it-stands-on"));
             }
@@ -351,8 +354,10 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
         /** Whether a deviation was typed where nothing says from which size. */
         private boolean noSize(Reading reading, Layout layout) {
             boolean whole = what.readsSizes() && !layout.kind().answered();
-            BigDecimal lower = whole ? Typed.decimal(Typed.text(form.lower())) : null;
-            double least = lower == null || !what.sized() ? 0 : new Length(lower, unit).micrometres() * SMALLEST_SHARE;
+            double lower = TypedQuantity.length(Typed.text(form.lower()), unit)
+                    .map(Length::micrometres)
+                    .orElse(0.0);
+            double least = what.sized() ? SMALLEST_SHARE * lower : 0;
             return whole && Typed.text(form.setTo()).isEmpty() && reading.micrometres() <= least;
         }
 

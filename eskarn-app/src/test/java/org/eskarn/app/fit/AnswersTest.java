@@ -2,13 +2,11 @@ package org.eskarn.app.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.net.URLDecoder;
-import java.nio.charset.StandardCharsets;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import org.eskarn.app.running.Query;
 import org.eskarn.core.verdict.Outcome;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,13 +27,7 @@ class AnswersTest {
             "service", WarmthAnswer::inService);
 
     private static Fields fields(String query) {
-        Map<String, String> typed = new HashMap<>();
-        for (String field : query.split("&")) {
-            int equals = field.indexOf('=');
-            typed.put(
-                    field.substring(0, equals), URLDecoder.decode(field.substring(equals + 1), StandardCharsets.UTF_8));
-        }
-        return new Fields(typed);
+        return new Fields(Query.fields(query));
     }
 
     private static Answer answer(String sheet, String query) {

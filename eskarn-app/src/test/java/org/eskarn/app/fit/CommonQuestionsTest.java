@@ -2,12 +2,11 @@ package org.eskarn.app.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.eskarn.app.page.DetailsView;
+import org.eskarn.app.running.Query;
 import org.eskarn.core.verdict.Outcome;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,12 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CommonQuestionsTest {
 
     private static Answer answer(Function<Fields, Optional<Answer>> sheet, String query) {
-        Map<String, String> typed = new HashMap<>();
-        for (String field : query.split("&")) {
-            int equals = field.indexOf('=');
-            typed.put(field.substring(0, equals), field.substring(equals + 1));
-        }
-        Fields fields = new Fields(typed);
+        Fields fields = new Fields(Query.fields(query));
         Optional<Answer> answer = sheet.apply(fields);
         assertThat(fields.problems()).as(query).isEmpty();
         return answer.orElseThrow();

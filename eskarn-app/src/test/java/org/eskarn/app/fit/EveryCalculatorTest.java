@@ -3,18 +3,16 @@ package org.eskarn.app.fit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.net.URLDecoder;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.eskarn.app.picture.engine.Drawing;
+import org.eskarn.app.running.Query;
 import org.eskarn.core.verdict.Outcome;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -46,18 +44,8 @@ class EveryCalculatorTest {
         };
     }
 
-    private static Map<String, String> typed(String query) {
-        Map<String, String> typed = new TreeMap<>();
-        for (String field : query.split("&")) {
-            int equals = field.indexOf('=');
-            typed.put(
-                    field.substring(0, equals), URLDecoder.decode(field.substring(equals + 1), StandardCharsets.UTF_8));
-        }
-        return typed;
-    }
-
     private static Map<String, String> example(FitCalculator calculator) {
-        return typed(calculator.example().substring(calculator.example().indexOf('?') + 1));
+        return Query.fields(calculator.example().substring(calculator.example().indexOf('?') + 1));
     }
 
     @ParameterizedTest
@@ -134,10 +122,11 @@ class EveryCalculatorTest {
             })
     void answersAlikeInBothUnits(FitCalculator calculator, String metric, String inch, double factor) {
         Answer one = sheet(calculator)
-                .apply(new Fields(typed("unit=MILLIMETRE&" + metric)))
+                .apply(new Fields(Query.fields("unit=MILLIMETRE&" + metric)))
                 .orElseThrow();
-        Answer other =
-                sheet(calculator).apply(new Fields(typed("unit=INCH&" + inch))).orElseThrow();
+        Answer other = sheet(calculator)
+                .apply(new Fields(Query.fields("unit=INCH&" + inch)))
+                .orElseThrow();
         assertThat(other.outcome()).isEqualTo(one.outcome());
         List<Double> amounts = numbers(one.headline());
         List<Double> others = numbers(other.headline());
@@ -169,10 +158,10 @@ class EveryCalculatorTest {
                 "BEARINGS | size=45&seat=45.004 45.008&u=2 | size=45 mm&seat=45.004 mm 45.008&u=0.002 mm"
             })
     void readsEveryUnit(FitCalculator calculator, String usual, String own) {
-        Fields fields = new Fields(typed("unit=MILLIMETRE&" + own));
+        Fields fields = new Fields(Query.fields("unit=MILLIMETRE&" + own));
         Answer other = sheet(calculator).apply(fields).orElseThrow(() -> new AssertionError(fields.problems()));
         Answer one = sheet(calculator)
-                .apply(new Fields(typed("unit=MILLIMETRE&" + usual)))
+                .apply(new Fields(Query.fields("unit=MILLIMETRE&" + usual)))
                 .orElseThrow();
         assertThat(other.headline()).isEqualTo(one.headline());
         assertThat(other.figures()).isEqualTo(one.figures());
@@ -209,7 +198,7 @@ class EveryCalculatorTest {
 
     private static Outcome outcome(FitCalculator calculator, String query, int u) {
         return sheet(calculator)
-                .apply(new Fields(typed("unit=MILLIMETRE&" + query + "&u=" + u)))
+                .apply(new Fields(Query.fields("unit=MILLIMETRE&" + query + "&u=" + u)))
                 .orElseThrow()
                 .outcome()
                 .orElseThrow();

@@ -2,10 +2,9 @@ package org.eskarn.app.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.HashMap;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.eskarn.app.running.Query;
 import org.eskarn.core.fit.Choices;
 import org.eskarn.core.fit.OilFilm;
 import org.eskarn.core.units.Length;
@@ -20,12 +19,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class TrueAnswersTest {
 
     private static Answer answer(Function<Fields, Optional<Answer>> sheet, String query) {
-        Map<String, String> typed = new HashMap<>();
-        for (String field : query.split("&")) {
-            int equals = field.indexOf('=');
-            typed.put(field.substring(0, equals), field.substring(equals + 1));
-        }
-        Fields fields = new Fields(typed);
+        Fields fields = new Fields(Query.fields(query));
         Optional<Answer> answer = sheet.apply(fields);
         assertThat(fields.problems()).as(query).isEmpty();
         return answer.orElseThrow();

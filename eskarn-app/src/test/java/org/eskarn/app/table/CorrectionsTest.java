@@ -10,12 +10,14 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.eskarn.app.page.DetailsView;
+import org.eskarn.app.page.Display;
+import org.eskarn.app.page.FormFields;
 import org.eskarn.app.remedy.Advice;
 import org.eskarn.app.remedy.MeasuredState;
 import org.eskarn.app.remedy.RemedyAdvice;
 import org.eskarn.app.remedy.RemedyForm;
+import org.eskarn.app.running.Query;
 import org.eskarn.core.reading.LayoutKind;
-import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.round.SurfaceSide;
@@ -40,31 +42,8 @@ class CorrectionsTest {
     }
 
     private static MeasureForm ring(Characteristic what, SurfaceSide side, String stations, String readings) {
-        return new MeasureForm(
-                what,
-                side,
-                LayoutKind.RING,
-                stations,
-                null,
-                LengthUnit.MILLIMETRE,
-                readings,
-                ReadingUnit.MICROMETRE,
-                "0.1",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                "",
-                "0.02",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                null);
+        return MeasuredTest.typed("what=" + what + "&side=" + side + "&layout=RING&first=" + stations + "&readings="
+                + readings + "&readingUnit=MICROMETRE&graduation=0.1&upper=0.02");
     }
 
     /** Of a shaft or an opening off centre in a known direction: headline and every diameter point the right way. */
@@ -121,31 +100,8 @@ class CorrectionsTest {
     /** A face has no centre that could be off: it leans. */
     @Test
     void aFaceIsNotOffCentre() {
-        MeasureForm face = new MeasureForm(
-                Characteristic.CIRCULAR_RUNOUT_AXIAL,
-                null,
-                LayoutKind.RING,
-                "8",
-                null,
-                LengthUnit.MILLIMETRE,
-                "0 3 8 11 12 9 4 1 0",
-                ReadingUnit.MICROMETRE,
-                "1",
-                "",
-                "",
-                "100",
-                "",
-                null,
-                null,
-                "",
-                "",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                null);
+        MeasureForm face = MeasuredTest.typed("what=CIRCULAR_RUNOUT_AXIAL&layout=RING&first=8"
+                + "&readings=0 3 8 11 12 9 4 1 0&readingUnit=MICROMETRE&graduation=1&radius=100");
         List<DetailsView.Line> figures = Measured.of(face.filled()).said().figures();
         assertThat(figures).noneMatch(line -> line.name().contains("off centre"));
         assertThat(figures).anyMatch(line -> line.name().contains("lean at this radius"));
@@ -172,32 +128,10 @@ class CorrectionsTest {
     @ParameterizedTest
     @CsvSource({"0, 2", "0.05, 2", "0.01, 3", "0.002, 1"})
     void aCutEndsWithinTheLimits(String slide, int passes) {
-        MeasureForm shaft = new MeasureForm(
-                Characteristic.OUTSIDE_SIZE,
-                null,
-                LayoutKind.RINGS,
-                "10 60 110",
-                "0 90",
-                LengthUnit.MILLIMETRE,
-                "42.365 42.360 42.350 42.352 42.341 42.340",
-                ReadingUnit.MILLIMETRE,
-                "0.001",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                "40.000",
-                "40.016",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                null);
-        Advice advice = RemedyAdvice.of(found(shaft), cut(String.valueOf(passes), slide, null, "20"));
+        MeasureForm shaft = MeasuredTest.typed(
+                "what=OUTSIDE_SIZE&layout=RINGS&first=10 60 110&second=0 90"
+                        + "&readings=42.365 42.360 42.350 42.352 42.341 42.340&readingUnit=MILLIMETRE&graduation=0.001&lower=40.000&upper=40.016");
+        Advice advice = RemedyAdvice.of(found(shaft), cut(String.valueOf(passes), slide, "", "20"));
         assertThat(advice.problems()).isEmpty();
         assertThat(advice.ready()).isTrue();
         assertThat(advice.predicted().orElseThrow()).isBetween(40_000 - 1e-6, 40_016 + 1e-6);
@@ -212,34 +146,63 @@ class CorrectionsTest {
                 .isLessThan(1e-6);
     }
 
+    /** Whatever the shaft, the slide and the passes, in either unit system: no cut is promised that ends beyond a limit. */
+    @RepeatedTest(60)
+    void noCutIsPromisedBeyondALimit(RepetitionInfo info) {
+        Random chance = new Random(info.getCurrentRepetition());
+        boolean metric = chance.nextBoolean();
+        LengthUnit unit = metric ? LengthUnit.MILLIMETRE : LengthUnit.INCH;
+        double micrometres = unit.micrometres().doubleValue();
+        int places = metric ? 3 : 4;
+        double lower = 20 + chance.nextInt(60_000) / 1000.0;
+        double width = (1 + chance.nextInt(60)) / 1000.0;
+        if (!metric) {
+            lower /= 25;
+            width /= 25;
+        }
+        double from = lower + width + chance.nextInt(3000) / (metric ? 1000.0 : 25_000.0);
+        double most = width * chance.nextInt(4) / 2;
+        String readings = IntStream.range(0, 6)
+                .mapToObj(i -> Display.plain(from + most * chance.nextInt(10) / 10, places))
+                .collect(Collectors.joining(" "));
+        String least = Display.plain(lower, places);
+        String greatest = Display.plain(lower + width, places);
+        MeasureForm shaft = MeasuredTest.typed("what=OUTSIDE_SIZE&layout=RINGS&first=10 60 110&second=0 90&readings="
+                + readings + "&unit=" + unit + "&readingUnit=" + unit + "&graduation=" + (metric ? "0.001" : "0.0001")
+                + "&lower=" + least + "&upper=" + greatest);
+        double slide = chance.nextBoolean() ? 0 : metric ? 0.02 : 0.001;
+        boolean radius = chance.nextBoolean();
+        RemedyForm asked = FormFields.bind(
+                RemedyForm.class,
+                Query.fields("kind=CUT&passes=" + (1 + chance.nextInt(4)) + "&dialNow=0&gaugeCelsius=20&sizeUnit="
+                        + unit + "&slide=" + slide + "&dial=" + (radius ? "radius" : "diameter")));
+        Advice advice = RemedyAdvice.of(found(shaft), asked);
+        if (!advice.problems().isEmpty()) {
+            double widest = Arrays.stream(readings.split(" "))
+                    .mapToDouble(Double::parseDouble)
+                    .max()
+                    .orElseThrow();
+            double step = radius ? 2 * slide : slide;
+            double closest = widest - step * Math.floor((widest - Double.parseDouble(least)) / step + 1e-9);
+            assertThat(advice.problems()).containsOnlyKeys("slide");
+            assertThat(closest)
+                    .as("the smallest setting above the lower limit")
+                    .isGreaterThan(Double.parseDouble(greatest));
+        }
+        advice.predicted()
+                .ifPresent(size -> assertThat(size)
+                        .as(advice.headline())
+                        .isBetween(
+                                Double.parseDouble(least) * micrometres - 1e-6,
+                                Double.parseDouble(greatest) * micrometres + 1e-6));
+        assertThat(advice.headline()).isNotBlank().doesNotContain("NaN", "null", "{");
+    }
+
     @ParameterizedTest
     @CsvSource({"partCelsius, 900", "partCelsius, -80", "gaugeCelsius, 4000"})
     void anAbsurdTemperatureIsRefused(String field, String celsius) {
-        MeasureForm shaft = new MeasureForm(
-                Characteristic.OUTSIDE_SIZE,
-                null,
-                LayoutKind.POINTS,
-                "a",
-                null,
-                LengthUnit.MILLIMETRE,
-                "42.365",
-                ReadingUnit.MILLIMETRE,
-                "0.001",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                "40.000",
-                "40.016",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                null);
+        MeasureForm shaft = MeasuredTest.typed("what=OUTSIDE_SIZE&layout=POINTS&first=a"
+                + "&readings=42.365&readingUnit=MILLIMETRE&graduation=0.001&lower=40.000&upper=40.016");
         boolean part = field.equals("partCelsius");
         Advice advice = RemedyAdvice.of(found(shaft), cut("2", "", part ? celsius : "20", part ? "20" : celsius));
         assertThat(advice.ready()).isFalse();
@@ -247,25 +210,10 @@ class CorrectionsTest {
     }
 
     private static RemedyForm cut(String passes, String slide, String part, String gauge) {
-        return new RemedyForm(
-                RemedyKind.CUT,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                passes,
-                null,
-                null,
-                "diameter",
-                slide,
-                "0",
-                part,
-                gauge,
-                null,
-                LengthUnit.MILLIMETRE,
-                null);
+        return FormFields.bind(
+                RemedyForm.class,
+                Query.fields("kind=CUT&passes=" + passes + "&dial=diameter&slide=" + slide + "&dialNow=0&partCelsius="
+                        + part + "&gaugeCelsius=" + gauge + "&sizeUnit=MILLIMETRE"));
     }
 
     /** Every correction that a characteristic lists can be asked for, and says something, whatever is typed. */

@@ -10,12 +10,13 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.FormFields;
 import org.eskarn.app.picture.engine.View;
+import org.eskarn.app.running.Query;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitKind;
-import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
@@ -86,31 +87,8 @@ class MeasuredTest {
     /** 20.0 ± 70.7 does not keep a limit of 20. */
     @Test
     void whatIsPrintedBesideTheFigureIsWhatItIsDecidedWith() {
-        MeasureForm coarse = new MeasureForm(
-                Characteristic.CIRCULAR_RUNOUT_RADIAL,
-                null,
-                LayoutKind.RING,
-                "8",
-                null,
-                LengthUnit.MILLIMETRE,
-                "0 5 10 15 20 15 10 5 0",
-                ReadingUnit.MICROMETRE,
-                "50",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                "",
-                "0.020",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                null);
+        MeasureForm coarse = typed("what=CIRCULAR_RUNOUT_RADIAL&layout=RING&first=8"
+                + "&readings=0 5 10 15 20 15 10 5 0&readingUnit=MICROMETRE&graduation=50&upper=0.020");
         Measured measured = Measured.of(coarse.filled());
         assertThat(measured.assessment().verdict().outcome()).isEqualTo(Outcome.NOT_PROVEN);
         assertThat(measured.assessment().verdict().rule()).isEqualTo(DecisionRule.STRINGENT);
@@ -123,31 +101,8 @@ class MeasuredTest {
         "CIRCULAR_RUNOUT_RADIAL, RING, 0 180, 0 9 0"
     })
     void tooFewPlacesGiveNoVerdict(Characteristic what, LayoutKind layout, String first, String readings) {
-        MeasureForm form = new MeasureForm(
-                what,
-                null,
-                layout,
-                first,
-                null,
-                LengthUnit.MILLIMETRE,
-                readings,
-                ReadingUnit.MICROMETRE,
-                "1",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                "",
-                "0.020",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                null);
+        MeasureForm form = typed("what=" + what + "&layout=" + layout + "&first=" + first + "&readings=" + readings
+                + "&readingUnit=MICROMETRE&graduation=1&upper=0.020");
         Measured measured = Measured.of(form.filled());
         assertThat(measured.problems()).isEmpty();
         assertThat(measured.reduced()).isFalse();
@@ -159,62 +114,16 @@ class MeasuredTest {
     @ParameterizedTest
     @ValueSource(strings = {"-12 -8 -9 -10 -11 -12", "12 8 9 10 11 12"})
     void aDeviationWithoutAMasterIsNoSize(String readings) {
-        MeasureForm form = new MeasureForm(
-                Characteristic.OUTSIDE_SIZE,
-                null,
-                LayoutKind.RINGS,
-                "10 60 110",
-                "0 90",
-                LengthUnit.MILLIMETRE,
-                readings,
-                ReadingUnit.MICROMETRE,
-                "1",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                "44.980",
-                "45.020",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                null);
+        MeasureForm form = typed("what=OUTSIDE_SIZE&layout=RINGS&first=10 60 110&second=0 90" + "&readings=" + readings
+                + "&readingUnit=MICROMETRE&graduation=1&lower=44.980&upper=45.020");
         assertThat(Measured.of(form.filled()).problems()).containsOnlyKeys("readings");
     }
 
     /** A level tells rises over the length it is divided for; without it a reading says nothing. */
     @Test
     void aLevelNeedsTheLengthItIsDividedFor() {
-        MeasureForm bed = new MeasureForm(
-                Characteristic.STRAIGHTNESS,
-                null,
-                LayoutKind.LINE,
-                "200 400 600",
-                null,
-                LengthUnit.MILLIMETRE,
-                "10 20 -5",
-                ReadingUnit.MICROMETRE,
-                "1",
-                "",
-                "",
-                "",
-                "",
-                Zeroing.EACH_STEP,
-                null,
-                "",
-                "",
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                null);
+        MeasureForm bed = typed("what=STRAIGHTNESS&layout=LINE&first=200 400 600"
+                + "&readings=10 20 -5&readingUnit=MICROMETRE&graduation=1&zeroing=EACH_STEP");
         assertThat(Measured.of(bed.filled()).problems()).containsOnlyKeys("span");
     }
 
@@ -228,32 +137,29 @@ class MeasuredTest {
         "FLATNESS, -0.01, 0.02, lower"
     })
     void limitsHaveTheRulesOfDrawings(Characteristic what, String lower, String upper, String field) {
-        MeasureForm form = new MeasureForm(
-                what,
-                null,
-                null,
-                null,
-                null,
-                LengthUnit.MILLIMETRE,
-                "",
-                null,
-                null,
-                "",
-                "",
-                "22",
-                "",
-                null,
-                null,
-                lower,
-                upper,
-                "",
-                "",
-                "",
-                "",
-                null,
-                null,
-                null);
+        MeasureForm form = typed("what=" + what + "&radius=22&lower=" + lower + "&upper=" + upper);
         assertThat(Measured.of(form.filled()).problems()).containsKey(field);
+    }
+
+    /** A pin says of a hole what the pin is made to. */
+    @Test
+    void pinsNeedTheClassTheyAreMadeTo() {
+        String pins = "what=PIN_CHECK&layout=PINS&first=11.99 12.00&readings=yes no&lower=11.98&upper=12.02";
+        assertThat(Measured.of(typed(pins).filled()).problems()).containsOnlyKeys("pinClass");
+        assertThat(Measured.of(typed(pins + "&pinClass=0.001").filled()).problems())
+                .isEmpty();
+    }
+
+    /** A lower limit typed with a unit of its own still tells a size from a deviation. */
+    @ParameterizedTest
+    @CsvSource({"inch, 12, true", "inch, 25390, false", "mm, 0.5, false"})
+    void theLowerLimitIsReadInTheUnitTypedBesideIt(String unit, String reading, boolean refused) {
+        String lower = unit.equals("mm") ? "0.4" : "0.999";
+        Measured measured = Measured.of(typed("what=OUTSIDE_SIZE&layout=POINTS&first=a&graduation=1&readings=" + reading
+                        + "&readingUnit=" + (unit.equals("mm") ? "MILLIMETRE" : "MICROMETRE") + "&lower=" + lower + " "
+                        + unit + "&upper=1.001 " + unit)
+                .filled());
+        assertThat(measured.problems().containsKey("readings")).isEqualTo(refused);
     }
 
     private static Outcome verdict(Characteristic what, LayoutKind layout, String atMost) {
@@ -307,6 +213,11 @@ class MeasuredTest {
         return Display.plain(micrometres / unit.doubleValue(), 12);
     }
 
+    /** @param query the fields as in the address of a calculator */
+    static MeasureForm typed(String query) {
+        return FormFields.bind(MeasureForm.class, Query.fields(query));
+    }
+
     /** @param readings µm, no limit asked */
     static MeasureForm typed(Characteristic what, LayoutKind layout, String readings) {
         return typed(what, layout, ReadingUnit.MICROMETRE, LengthUnit.MILLIMETRE, "", readings);
@@ -320,30 +231,8 @@ class MeasuredTest {
             String upper,
             String readings) {
         boolean steps = layout == LayoutKind.STEPS;
-        return new MeasureForm(
-                what,
-                null,
-                layout,
-                null,
-                null,
-                unit,
-                readings,
-                readIn,
-                "1",
-                "50",
-                "",
-                "60",
-                "0.001",
-                null,
-                null,
-                "",
-                upper,
-                "",
-                "",
-                steps ? "" : "300",
-                "",
-                null,
-                null,
-                null);
+        return typed("what=" + what + "&layout=" + layout + "&unit=" + unit + "&readings=" + readings + "&readingUnit="
+                + readIn + "&graduation=1&size=50&radius=60&pinClass=0.001&upper=" + upper + "&span="
+                + (steps ? "" : "300"));
     }
 }

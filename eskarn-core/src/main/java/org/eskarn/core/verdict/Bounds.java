@@ -22,7 +22,7 @@ public record Bounds(@Nullable Double lower, @Nullable Double upper) {
     }
 
     /** µm. */
-    private static final double SAME = 1e-6;
+    private static final double SAME = 1e-9;
 
     public static Bounds atMost(double upper) {
         return new Bounds(null, upper);
@@ -38,13 +38,18 @@ public record Bounds(@Nullable Double lower, @Nullable Double upper) {
 
     /**
      * How far a figure lies outside, µm; negative inside, by its distance to the nearer bound; 0 exactly on one. Figures and
-     * bounds come from decimals, so that what differs by less than a millionth of a µm is the same.
+     * bounds come from decimals, so that what differs by less than a rounding of the computer is the same.
      */
     public double outside(double value) {
         double above = upper == null ? Double.NEGATIVE_INFINITY : value - upper;
         double below = lower == null ? Double.NEGATIVE_INFINITY : lower - value;
         double outside = Math.max(above, below);
         return Math.abs(outside) < SAME ? 0 : outside;
+    }
+
+    /** Of two figures the one worse placed. */
+    public double worse(double one, double other) {
+        return outside(other) >= outside(one) ? other : one;
     }
 
     /** Whether a figure lies within, a figure exactly on a bound too. */

@@ -38,5 +38,5 @@ public enum DecisionRule {
     }
 
     /** µm; a figure that with its uncertainty is exactly on the limit must not miss it by a binary rounding. */
-    private static final double ROUNDING = 1e-6;
+    private static final double ROUNDING = 1e-9;
 }

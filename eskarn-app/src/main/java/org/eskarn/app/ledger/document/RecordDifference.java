@@ -49,7 +49,7 @@ public final class RecordDifference {
         if (signed.isObject() || now.isObject()) {
             return fields(path, signed, now);
         }
-        return signed.equals(now) || (text(signed).equals(ABSENT) && text(now).equals(ABSENT))
+        return signed.equals(now) || (absent(signed) && absent(now))
                 ? Optional.empty()
                 : Optional.of(Words.say("ledger.signed-now", path, text(signed), text(now)));
     }
@@ -88,8 +88,12 @@ public final class RecordDifference {
         return names;
     }
 
+    private static boolean absent(JsonNode node) {
+        return node.isMissingNode() || node.isNull();
+    }
+
     private static String text(JsonNode node) {
-        if (node.isMissingNode() || node.isNull()) {
+        if (absent(node)) {
             return ABSENT;
         }
         String whole = node.asString();

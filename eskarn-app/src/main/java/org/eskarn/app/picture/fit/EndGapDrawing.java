@@ -59,10 +59,10 @@ public final class EndGapDrawing {
     private static void housing(Sketch sketch) {
         for (boolean upper : new boolean[] {true, false}) {
             double y = upper ? TOP - WALL : FOOT;
-            List<Xy> wall = box(FACE, y, SHOULDER + 40, y + WALL);
+            List<Xy> wall = Xy.box(FACE, y, SHOULDER + 40, y + WALL);
             sketch.area(Sketch.STONE, wall).closed(Sketch.INK, 1.6, wall);
             double inner = upper ? TOP : FOOT - 34;
-            List<Xy> shoulder = box(SHOULDER, inner, SHOULDER + 40, inner + 34);
+            List<Xy> shoulder = Xy.box(SHOULDER, inner, SHOULDER + 40, inner + 34);
             sketch.area(Sketch.STONE, shoulder).closed(Sketch.INK, 1.6, shoulder);
         }
         sketch.axis(new Xy(110, (TOP + FOOT) / 2), new Xy(SHOULDER + 70, (TOP + FOOT) / 2));
@@ -87,7 +87,7 @@ public final class EndGapDrawing {
         for (int i = 0; i < widths.size(); i++) {
             double next = x - widths.get(i) / all * (SHOULDER - from);
             for (double y : new double[] {TOP, FOOT - 56}) {
-                List<Xy> ring = box(next, y, x, y + 56);
+                List<Xy> ring = Xy.box(next, y, x, y + 56);
                 sketch.area(Sketch.SHADE, ring).closed(Sketch.INK, 1.6, ring);
             }
             sketch.text(
@@ -102,10 +102,10 @@ public final class EndGapDrawing {
     }
 
     private static void cap(Sketch sketch, double seat, double spigotTo) {
-        List<Xy> flange = box(seat - FLANGE, TOP - WALL, seat, FOOT + WALL);
+        List<Xy> flange = Xy.box(seat - FLANGE, TOP - WALL, seat, FOOT + WALL);
         sketch.area("d-fill-sheet", flange).closed(Sketch.INK, 1.8, flange);
         for (double y : new double[] {TOP + 2, FOOT - 32}) {
-            List<Xy> spigot = box(Math.min(seat, spigotTo), y, Math.max(seat, spigotTo), y + 30);
+            List<Xy> spigot = Xy.box(Math.min(seat, spigotTo), y, Math.max(seat, spigotTo), y + 30);
             sketch.area("d-fill-sheet", spigot).closed(Sketch.INK, 1.8, spigot);
         }
         sketch.text(
@@ -121,7 +121,7 @@ public final class EndGapDrawing {
         double y = crush ? TOP - WALL - 22 : FOOT - 17;
         sketch.area(
                 crush ? "d-fill-fail" : "d-fill-petrol",
-                box(from, crush ? TOP - WALL : FOOT - 32, to, crush ? FOOT + WALL : FOOT - 2));
+                Xy.box(from, crush ? TOP - WALL : FOOT - 32, to, crush ? FOOT + WALL : FOOT - 2));
         Xy label = new Xy((from + to) / 2, crush ? y : FOOT + WALL + 44);
         sketch.line(
                 Sketch.PETROL,
@@ -136,9 +136,5 @@ public final class EndGapDrawing {
                 700,
                 (crush ? Words.say("picture.crush") : Words.say("picture.gap")) + display.amount(Math.abs(gap)) + " "
                         + display.symbol());
-    }
-
-    private static List<Xy> box(double left, double top, double right, double foot) {
-        return List.of(new Xy(left, top), new Xy(right, top), new Xy(right, foot), new Xy(left, foot));
     }
 }

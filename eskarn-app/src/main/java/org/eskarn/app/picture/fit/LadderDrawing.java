@@ -135,7 +135,7 @@ public final class LadderDrawing {
         if (upper != null && lower != null) {
             double top = scale.y(upper);
             double foot = scale.y(lower);
-            List<Xy> corners = List.of(new Xy(left, top), new Xy(right, top), new Xy(right, foot), new Xy(left, foot));
+            List<Xy> corners = Xy.box(left, top, right, foot);
             sketch.area(zone.side().look, corners).closed(Sketch.INK, 1.6, corners);
             // A thin zone has its two figures above and below it, so that they do not meet.
             boolean thin = foot - top < 2 * LETTERS;

@@ -121,11 +121,7 @@ public final class RangesDrawing {
         if (right - left < 1) {
             sketch.dot("d-fill-petrol", new Xy(left, y), 5);
         } else {
-            List<Xy> bar = List.of(
-                    new Xy(left, y - BAR / 2),
-                    new Xy(right, y - BAR / 2),
-                    new Xy(right, y + BAR / 2),
-                    new Xy(left, y + BAR / 2));
+            List<Xy> bar = Xy.box(left, y - BAR / 2, right, y + BAR / 2);
             sketch.area(Sketch.SHADE, bar).closed(Sketch.PETROL, 1.6, bar);
             // What begins at zero is an amount.
             figures = range.from == 0

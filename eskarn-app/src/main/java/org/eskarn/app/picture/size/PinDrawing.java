@@ -21,6 +21,8 @@ public final class PinDrawing {
     private static final double LEFT = 70;
     private static final double RIGHT = 570;
     private static final double RULE = 250;
+    /** Below the sizes of the pins, where no limit crosses it. */
+    private static final double NEXT = RULE + 68;
 
     private final double lowest;
     private final double span;
@@ -94,7 +96,7 @@ public final class PinDrawing {
             if (isNext) {
                 sketch.text(
                         "d-fill-brass",
-                        new Xy(x, 116),
+                        new Xy(x, NEXT),
                         "middle",
                         14,
                         700,
@@ -107,7 +109,7 @@ public final class PinDrawing {
                 .mapToDouble(Figure::amount)
                 .forEach(untried -> sketch.text(
                         "d-fill-brass",
-                        new Xy(scale.x(untried), 116),
+                        new Xy(scale.x(untried), NEXT),
                         "middle",
                         14,
                         700,
@@ -129,7 +131,7 @@ public final class PinDrawing {
             String anchor) {
         if (bound != null) {
             double x = scale.x(bound);
-            sketch.dashed(Sketch.QUIET, new Xy(x, 90), new Xy(x, RULE + 84));
+            sketch.dashed(Sketch.QUIET, new Xy(x, 90), new Xy(x, RULE + 8));
             sketch.text("d-fill-quiet", new Xy(x + (anchor.equals("end") ? -6 : 6), 96), anchor, 13, 400, label);
         }
     }
