@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.Docket;
@@ -19,7 +20,6 @@ import org.eskarn.app.docket.work.TypedReading;
 import org.eskarn.app.docket.work.ZeroService;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.Preparation;
-import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.requirement.RemedyKind;
 import org.springframework.stereotype.Component;
@@ -164,12 +164,12 @@ class DemoInspector {
 
     /** Decides on a correction as it is worked out without anything typed. */
     void decide(int number, int position, RemedyKind kind, long by) throws DocketConflict {
-        decide(number, position, RemedyForm.of(kind), by);
+        decide(number, position, Map.of("kind", kind.name()), by);
     }
 
-    void decide(int number, int position, RemedyForm form, long by) throws DocketConflict {
+    void decide(int number, int position, Map<String, String> typed, long by) throws DocketConflict {
         Docket docket = dockets.find(number).orElseThrow();
-        remedies.decide(docket.part(), number, position, form, version(number, position), by);
+        remedies.decide(docket.part(), number, position, typed, version(number, position), by);
     }
 
     /** Logs a step of truing. */

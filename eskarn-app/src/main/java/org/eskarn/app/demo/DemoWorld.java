@@ -3,6 +3,7 @@ package org.eskarn.app.demo;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.eskarn.app.account.Account;
 import org.eskarn.app.account.AccountRefused;
 import org.eskarn.app.account.AccountService;
@@ -27,8 +28,6 @@ import org.eskarn.app.part.OffsetService.OffsetForm;
 import org.eskarn.app.part.PartChangeService;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.SheetService;
-import org.eskarn.app.remedy.FlatForm;
-import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.app.trust.TraceService;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.remedy.Available;
@@ -346,7 +345,7 @@ class DemoWorld {
         inspector.decide(
                 cover,
                 1,
-                RemedyForm.of(RemedyKind.REGRIND).with(FlatForm.ofGrinding("levelled", "5", LengthUnit.MICROMETRE)),
+                Map.of("kind", "REGRIND", "lies", "levelled", "feed", "5", "readIn", "MICROMETRE"),
                 mara.id());
         inspector.correct(cover, 1, "", "0 0.5 1 0.5 0 0.5 1.5 2 1 0.5 0 1.5 2 1.5 0.5 0 0.5 1 0.5 0 0", mara.id());
         inspector.sweep(cover, 2, "0 4.5 8 10.5 11 7 2.5 -0.5 3 6 8 6.5 4.5 1.5 -4.5 14.5 0.5", mara.id());

@@ -29,6 +29,9 @@ public interface DocketMapper {
     /** The latest size maps with readings. */
     List<SizeMapEntry> sizeMaps(int most);
 
+    /** @param characteristics by name; never empty */
+    List<OpenRequirement> open(@Param("characteristics") List<String> characteristics, @Param("most") int most);
+
     /** The latest dockets of one revision of a part. */
     List<DocketRow> ofPart(@Param("partId") long partId, @Param("most") int most);
 

@@ -76,6 +76,7 @@ public record DetailsView(List<Line> figures, List<Table> tables, List<String> r
     private static String symbol(Figure figure, Display sizes, Display deviations) {
         return switch (figure.kind()) {
             case DEVIATION -> deviations.symbol();
+            case SLOPE -> deviations.slopeSymbol();
             case SIZE -> sizes.symbol();
             case DIRECTION, ANGLE -> "°";
             case NUMBER -> "";
@@ -88,6 +89,7 @@ public record DetailsView(List<Line> figures, List<Table> tables, List<String> r
         }
         return switch (figure.kind()) {
             case DEVIATION -> deviations.amount(figure.amount());
+            case SLOPE -> deviations.slopeAmount(figure.amount());
             case SIZE -> sizes.amount(figure.amount());
             case DIRECTION -> plain(figure.amount(), DECIMALS_OF_DIRECTIONS);
             case ANGLE -> plain(figure.amount(), DECIMALS_OF_ANGLES);

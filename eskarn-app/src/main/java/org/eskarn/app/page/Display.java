@@ -19,6 +19,11 @@ public record Display(LengthUnit unit, double radius) {
     private static final int DECIMALS_OF_DEGREES = 3;
     private static final int MOST_DECIMALS = 9;
 
+    /** mm; the lengths that slopes are told over. */
+    private static final double HUNDRED_MM = 100;
+
+    private static final double FOUR_INCHES = 101.6;
+
     /** A difference smaller than this comes of rounding. */
     private static final double NOTHING = 1e-9;
 
@@ -59,6 +64,19 @@ public record Display(LengthUnit unit, double radius) {
     /** A figure without a plus, for amounts. */
     public String amount(double micrometres) {
         return rounded(micrometres).toPlainString().replace("-", MINUS);
+    }
+
+    /** A slope as people say it: how much over 100 mm, or over 4 in. */
+    public String slope(double perMillimetre) {
+        return slopeAmount(perMillimetre) + " " + slopeSymbol();
+    }
+
+    String slopeAmount(double perMillimetre) {
+        return amount(perMillimetre * (unit.metric() ? HUNDRED_MM : FOUR_INCHES));
+    }
+
+    String slopeSymbol() {
+        return unit.metric() ? Words.say("page.over-100-mm", symbol()) : Words.say("page.over-4-in", symbol());
     }
 
     /** A figure with its sign, for readings; zero has none. */

@@ -23,7 +23,7 @@ public final class TypedQuantity {
     private static final Pattern PER_MINUTE = Pattern.compile("|rpm|/min|r/min");
 
     /** Decimals that no conversion of a typed length needs more than. */
-    private static final int EXACT = 12;
+    private static final int EXACT = 18;
 
     private static final BigDecimal KELVIN_OF_ZERO = new BigDecimal("273.15");
     private static final BigDecimal FREEZING = BigDecimal.valueOf(32);

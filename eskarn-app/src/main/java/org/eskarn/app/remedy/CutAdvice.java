@@ -3,33 +3,29 @@ package org.eskarn.app.remedy;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.DetailsView;
-import org.eskarn.app.page.Typed;
+import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
-import org.eskarn.core.fit.Material;
 import org.eskarn.core.remedy.CutPlan;
 import org.eskarn.core.remedy.PlanRefused;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.round.SurfaceSide;
-import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
 import org.jspecify.annotations.Nullable;
 
 /** From a measured to a target size, pass by pass. */
-public final class CutAdvice {
+final class CutAdvice {
 
     /** µm per m and K; steel, where the part says nothing. */
-    private static final BigDecimal STEEL = new BigDecimal("11.5");
+    static final BigDecimal STEEL = new BigDecimal("11.5");
 
-    private static final BigDecimal STANDARD = new BigDecimal("20");
-    private static final BigDecimal COLDEST = new BigDecimal("-50");
-    private static final BigDecimal HOTTEST = new BigDecimal("300");
     private static final double PER_METRE = 1e-6;
     /** µm; less than this nobody measures, and it is not told as warmth. */
     private static final double FELT = 0.05;
@@ -38,53 +34,33 @@ public final class CutAdvice {
     private static final double ROUNDING = 1e-6;
 
     private final MeasuredState found;
-    private final RemedyForm form;
-    private final Typed typed = new Typed(new LinkedHashMap<>());
+    private final Fields fields;
     private final Bounds bounds;
     private final boolean bore;
 
-    private CutAdvice(MeasuredState found, RemedyForm form) {
+    private CutAdvice(MeasuredState found, Fields fields) {
         this.found = found;
-        this.form = form;
+        this.fields = fields;
         Requirement terms = found.subject().terms();
         this.bounds = terms.bounds();
         this.bore = terms.side() == SurfaceSide.INSIDE;
     }
 
-    static Advice of(MeasuredState found, RemedyForm form) {
-        return new CutAdvice(found, form).worked();
+    static Advice of(MeasuredState found, Fields fields) {
+        return new CutAdvice(found, fields).worked();
     }
 
-    /**
-     * What stands in the fields to begin with: the place with most metal, and the middle of the limits. What was typed in another
-     * unit than is shown now is left out rather than read wrongly.
-     */
-    public static RemedyForm filled(MeasuredState found, RemedyForm typed) {
-        CutAdvice cut = new CutAdvice(found, typed);
-        LengthUnit unit = found.sizes().unit();
-        String read = found.sizes().amount(cut.mostMetal());
-        RemedyForm form = typed.sizeUnit() == null || typed.sizeUnit() == unit ? typed : RemedyForm.of(RemedyKind.CUT);
-        boolean stale =
-                form.measured() == null || (form.read() != null && !form.read().equals(read));
-        return new RemedyForm(
-                form.kind(),
-                form.choice(),
-                form.centres(),
-                form.tailstock(),
-                stale ? read : form.measured(),
-                read,
-                form.target() == null ? cut.middle() : form.target(),
-                Typed.text(form.passes()),
-                Typed.text(form.deepest()),
-                Typed.text(form.last()),
-                form.dial(),
-                Typed.text(form.slide()),
-                form.dialNow() == null ? "0" : form.dialNow(),
-                form.partCelsius() == null ? "20" : form.partCelsius(),
-                form.gaugeCelsius() == null ? "20" : form.gaugeCelsius(),
-                form.partExpansion() == null ? found.expansion().orElse(STEEL).toPlainString() : form.partExpansion(),
-                unit,
-                form.flat());
+    /** The place with most metal, µm: what a plan begins from. */
+    static double fullest(MeasuredState found) {
+        return new CutAdvice(found, Fields.of(List.of(), Map.of())).mostMetal();
+    }
+
+    /** The middle of the limits, as it is said; empty where it is not between limits. */
+    static String middle(MeasuredState found, Display sizes) {
+        Bounds bounds = found.subject().terms().bounds();
+        Double lower = bounds.lower();
+        Double upper = bounds.upper();
+        return lower == null || upper == null ? "" : sizes.amount((lower + upper) / 2);
     }
 
     /** Of a shaft the largest place, of a bore the smallest: where most metal is left. */
@@ -114,40 +90,28 @@ public final class CutAdvice {
         return !bounds.open() && bounds.outside(target) > ROUNDING;
     }
 
-    private String middle() {
-        Double lower = bounds.lower();
-        Double upper = bounds.upper();
-        return lower == null || upper == null ? "" : found.sizes().amount((lower + upper) / 2);
-    }
-
     private Advice worked() {
-        RemedyForm filled = filled(found, form);
-        BigDecimal measured = typed.above("measured", filled.measured(), Words.say("remedy.a-size"));
-        // Where nothing is typed, the middle of the limits is meant.
-        String wanted = Typed.text(filled.target()).isEmpty() ? middle() : Typed.text(filled.target());
-        BigDecimal target = typed.above("target", wanted, Words.say("remedy.a-target"));
-        Integer passes = typed.whole("passes", filled.passes(), 1, 60);
-        BigDecimal deepest = typed.above("deepest", filled.deepest(), Words.say("remedy.a-depth"));
-        BigDecimal last = zero(typed.number("last", filled.last()));
-        BigDecimal graduation = zero(typed.number("slide", filled.slide()));
-        BigDecimal dialNow = zero(typed.number("dialNow", filled.dialNow()));
-        BigDecimal part = standard(temperature("partCelsius", filled.partCelsius()));
-        BigDecimal gauge = standard(temperature("gaugeCelsius", filled.gaugeCelsius()));
-        BigDecimal expansion = typed.above("partExpansion", filled.partExpansion(), Words.say("remedy.an-expansion"));
-        if (expansion != null && expansion.doubleValue() > Material.MOST_EXPANSION) {
-            typed.problem("partExpansion", Words.say("remedy.an-expansion-up-to"));
-        }
-        if (measured == null || target == null || !typed.problems().isEmpty()) {
-            return Advice.not(RemedyKind.CUT, Words.say("remedy.type-the-size-it-has-and-the"), typed.problems());
+        BigDecimal measured = fields.above("measured", Words.say("remedy.a-size"));
+        BigDecimal target = fields.above("target", Words.say("remedy.a-target"));
+        Integer passes = fields.whole("passes", 1, 60);
+        BigDecimal deepest = fields.above("deepest", Words.say("remedy.a-depth"));
+        BigDecimal last = zero(fields.number("last"));
+        BigDecimal graduation = zero(fields.number("slide"));
+        BigDecimal dialNow = zero(fields.number("dialNow"));
+        double part = fields.temperature("partCelsius", Words.say("calculators.the-temperature-of-the-part"));
+        double gauge = fields.temperature("gaugeCelsius", Words.say("calculators.the-temperature-of-the-gauge"));
+        BigDecimal expansion = fields.above("partExpansion", Words.say("remedy.an-expansion"));
+        if (measured == null || target == null || !fields.problems().isEmpty()) {
+            return Advice.not(RemedyKind.CUT, Words.say("remedy.type-the-size-it-has-and-the"), fields.problems());
         }
         if (passes == null && deepest == null) {
             return Advice.not(
-                    RemedyKind.CUT, Words.say("remedy.type-how-many-passes-or-the-greatest"), typed.problems());
+                    RemedyKind.CUT, Words.say("remedy.type-how-many-passes-or-the-greatest"), fields.problems());
         }
         double unit = found.sizes().unit().micrometres().doubleValue();
         if (beyond(bounds, target.doubleValue() * unit)) {
-            typed.problem("target", Words.say("remedy.what-it-shall-measure-lies-beyond-its"));
-            return Advice.not(RemedyKind.CUT, Words.say("remedy.type-a-size-within-the-limits-to"), typed.problems());
+            fields.problem("target", Words.say("remedy.what-it-shall-measure-lies-beyond-its"));
+            return Advice.not(RemedyKind.CUT, Words.say("remedy.type-a-size-within-the-limits-to"), fields.problems());
         }
         if (found.assessment().sweep().layout().size() > 1 && spent()) {
             return Advice.not(
@@ -156,14 +120,14 @@ public final class CutAdvice {
                             "remedy.it-is-at-one-place-than-its",
                             found.size(leastMetal()),
                             bore ? Words.say("remedy.larger") : Words.say("remedy.smaller")),
-                    typed.problems());
+                    fields.problems());
         }
         try {
             CutPlan plan = CutPlan.of(new CutPlan.Asked(
                     bore,
                     measured.doubleValue() * unit,
-                    part.doubleValue(),
-                    gauge.doubleValue(),
+                    part,
+                    gauge,
                     (expansion == null ? STEEL : expansion).doubleValue() * PER_METRE,
                     STEEL.doubleValue() * PER_METRE,
                     target.doubleValue() * unit,
@@ -172,18 +136,18 @@ public final class CutAdvice {
                     deepest == null ? 0 : deepest.doubleValue() * unit,
                     passes == null ? 0 : passes,
                     last.doubleValue() * unit,
-                    !filled.onRadius(),
+                    !onRadius(),
                     graduation.doubleValue() * unit,
                     dialNow.doubleValue() * unit,
                     found.assessment()
                             .reduction()
                             .map(r -> r.budget().expanded())
                             .orElse(0.0)));
-            return told(plan, filled, wanted);
+            return told(plan, target.toPlainString());
         } catch (PlanRefused e) {
-            typed.problem(field(e.field()), Words.of(e.note()));
+            fields.problem(field(e.field()), Words.of(e.note()));
             return Advice.not(
-                    RemedyKind.CUT, Words.say("remedy.plan-it-with-fewer-or-deeper-passes"), typed.problems());
+                    RemedyKind.CUT, Words.say("remedy.plan-it-with-fewer-or-deeper-passes"), fields.problems());
         }
     }
 
@@ -196,15 +160,11 @@ public final class CutAdvice {
         };
     }
 
-    private @Nullable BigDecimal temperature(String name, @Nullable String text) {
-        BigDecimal celsius = typed.number(name, text);
-        if (celsius != null && (celsius.compareTo(COLDEST) < 0 || celsius.compareTo(HOTTEST) > 0)) {
-            typed.problem(name, Words.say("remedy.a-temperature-from-to"));
-        }
-        return celsius;
+    private boolean onRadius() {
+        return fields.text("dial").equals(RemedyFields.RADIUS);
     }
 
-    private Advice told(CutPlan plan, RemedyForm filled, String target) {
+    private Advice told(CutPlan plan, String target) {
         List<String> lines = new ArrayList<>();
         if (Math.abs(plan.warmth()) > FELT) {
             lines.add(Words.say(
@@ -242,7 +202,7 @@ public final class CutAdvice {
         if (planned) {
             lines.add(Words.say(
                     "remedy.infeed-is-on-the-as-the-cross",
-                    filled.onRadius() ? Words.say("remedy.radius") : Words.say("remedy.diameter")));
+                    onRadius() ? Words.say("remedy.radius") : Words.say("remedy.diameter")));
         }
         return new Advice(
                 RemedyKind.CUT,
@@ -250,7 +210,7 @@ public final class CutAdvice {
                 headline,
                 lines,
                 List.of(),
-                planned ? List.of(passes(plan, filled)) : List.of(),
+                planned ? List.of(passes(plan)) : List.of(),
                 Optional.empty(),
                 predicted,
                 Words.say(
@@ -259,10 +219,10 @@ public final class CutAdvice {
                         found.sizes().symbol(),
                         plan.passes().size(),
                         plan.passes().size() == 1 ? Words.say("remedy.pass-2") : Words.say("remedy.passes-2")),
-                typed.problems());
+                fields.problems());
     }
 
-    private DetailsView.Table passes(CutPlan plan, RemedyForm filled) {
+    private DetailsView.Table passes(CutPlan plan) {
         String unit = ", " + found.sizes().symbol();
         boolean warm = Math.abs(plan.warmth()) > FELT;
         List<String> heads = new ArrayList<>(List.of(
@@ -270,7 +230,7 @@ public final class CutAdvice {
                 Words.say("remedy.off-the-diameter", unit),
                 Words.say(
                         "remedy.dial-at-on",
-                        filled.onRadius() ? Words.say("remedy.radius") : Words.say("remedy.diameter"),
+                        onRadius() ? Words.say("remedy.radius") : Words.say("remedy.diameter"),
                         unit),
                 Words.say("remedy.then-at-20-c", unit)));
         if (warm) {
@@ -296,9 +256,5 @@ public final class CutAdvice {
 
     private static BigDecimal zero(@Nullable BigDecimal number) {
         return number == null ? BigDecimal.ZERO : number;
-    }
-
-    private static BigDecimal standard(@Nullable BigDecimal celsius) {
-        return celsius == null ? STANDARD : celsius;
     }
 }

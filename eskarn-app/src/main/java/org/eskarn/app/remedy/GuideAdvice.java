@@ -2,12 +2,11 @@ package org.eskarn.app.remedy;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.DetailsView;
-import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.flat.GuideDrawing;
 import org.eskarn.core.evaluation.SlopesReduction;
@@ -25,16 +24,15 @@ final class GuideAdvice {
 
     private GuideAdvice() {}
 
-    static Advice of(MeasuredState found, RemedyForm form) {
+    static Advice of(MeasuredState found, Fields fields) {
         SlopesReduction slopes =
                 (SlopesReduction) found.assessment().reduction().orElseThrow();
         SlopesReduction.Slope slope = slopes.slopes().get(slopes.worst());
-        FlatForm flat = form.flatIn(found);
-        Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal screw = typed.above("flat.screwDistance", flat.screwDistance(), Words.say("remedy.a-distance"));
+        BigDecimal screw = fields.above("screwDistance", Words.say("remedy.a-distance"));
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
         if (slopes.span() == 0) {
-            return Advice.not(RemedyKind.GUIDE, Words.say("remedy.how-far-apart-both-places-are-is"), typed.problems());
+            return Advice.not(
+                    RemedyKind.GUIDE, Words.say("remedy.how-far-apart-both-places-are-is"), fields.problems());
         }
         double distance = screw == null ? slopes.span() : screw.doubleValue() * perPlace;
         List<Double> errors = new ArrayList<>(List.of(slope.rise()));
@@ -45,7 +43,7 @@ final class GuideAdvice {
                 distance,
                 slopes.span(),
                 found.dial().graduation().micrometres());
-        boolean towards = move.move() > 0 != flat.screwInFront();
+        boolean towards = move.move() > 0 != fields.text("screwEnd").equals(RemedyFields.FRONT);
         String way = towards ? TOWARDS : AWAY;
         double last = errors.get(errors.size() - 1);
         boolean done = move.advice() == GuideMove.Advice.DONE;
@@ -71,7 +69,7 @@ final class GuideAdvice {
                     found.deviations().signed(errors.get(move.best())),
                     found.deviations().symbol(),
                     found.deviation(Math.abs(fromBest)),
-                    fromBest > 0 != flat.screwInFront() ? TOWARDS : AWAY));
+                    fromBest > 0 != fields.text("screwEnd").equals(RemedyFields.FRONT) ? TOWARDS : AWAY));
         }
         String headline = done
                 ? Words.of(move.advice().sentence())
@@ -94,7 +92,7 @@ final class GuideAdvice {
                         last,
                         move.move(),
                         distance / slopes.span(),
-                        flat.screwInFront(),
+                        fields.text("screwEnd").equals(RemedyFields.FRONT),
                         found.deviations())),
                 OptionalDouble.of(factor * (found.steps().isEmpty() ? move.wanted() : last)),
                 found.steps().isEmpty()
@@ -105,7 +103,7 @@ final class GuideAdvice {
                                 found.steps().size() == 1 ? Words.say("remedy.step") : Words.say("remedy.steps"),
                                 found.deviations().signed(last),
                                 found.deviations().symbol()),
-                typed.problems());
+                fields.problems());
     }
 
     /** Every step with what it did, so that nobody goes on from a worse one. */

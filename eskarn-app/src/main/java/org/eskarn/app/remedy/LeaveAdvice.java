@@ -2,11 +2,10 @@ package org.eskarn.app.remedy;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.page.Typed;
+import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.evaluation.LineReduction;
@@ -22,11 +21,9 @@ final class LeaveAdvice {
 
     private LeaveAdvice() {}
 
-    static Advice of(MeasuredState found, RemedyForm form) {
-        FlatForm flat = form.flatIn(found);
-        Typed typed = new Typed(new LinkedHashMap<>());
-        String reason = typed.atMost("flat.reason", Typed.text(flat.reason()), LONGEST);
-        BigDecimal length = typed.above("flat.workLength", flat.workLength(), Words.say("remedy.a-length"));
+    static Advice of(MeasuredState found, Fields fields) {
+        String reason = fields.atMost("reason", LONGEST);
+        BigDecimal length = fields.above("workLength", Words.say("remedy.a-length"));
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
         String symbol = found.assessment().sweep().layout().unit().symbol();
         OptionalDouble slope = slope(found);
@@ -41,7 +38,7 @@ final class LeaveAdvice {
             lines.add(Words.say("remedy.type-the-length-of-the-work-to"));
         }
         lines.add(Words.say("remedy.the-verdict-and-its-figure-stay-as"));
-        if (reason.isEmpty() || !typed.problems().isEmpty()) {
+        if (reason.isEmpty() || !fields.problems().isEmpty()) {
             return new Advice(
                     RemedyKind.LEAVE,
                     false,
@@ -52,7 +49,7 @@ final class LeaveAdvice {
                     Optional.empty(),
                     OptionalDouble.empty(),
                     "",
-                    typed.problems());
+                    fields.problems());
         }
         return new Advice(
                 RemedyKind.LEAVE,
@@ -64,7 +61,7 @@ final class LeaveAdvice {
                 Optional.empty(),
                 OptionalDouble.empty(),
                 Words.say("remedy.left-as-it-is-because", reason, meaning.isEmpty() ? "" : "; " + meaning),
-                typed.problems());
+                fields.problems());
     }
 
     /** Whether its meaning over the length of the work can be told. */

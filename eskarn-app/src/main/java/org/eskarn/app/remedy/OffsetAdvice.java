@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.round.MoveDrawing;
@@ -23,14 +24,14 @@ final class OffsetAdvice {
 
     private OffsetAdvice() {}
 
-    static Advice of(MeasuredState found, RemedyForm form) {
+    static Advice of(MeasuredState found, Fields fields) {
         Optional<OffsetMove> moved =
                 OffsetMove.of(found.subject().terms(), found.dial(), found.assessment(), found.drawer());
         if (moved.isEmpty()) {
             return Advice.not(RemedyKind.OFFSET, Words.say("remedy.the-offset-does-not-stand-clear-of"), Map.of());
         }
         OffsetMove move = moved.get();
-        Choice chosen = chosen(move, form.choice());
+        Choice chosen = chosen(move, fields.text("choice"));
         String way = way(found, move);
         String by = chosen.available()
                 .map(available ->

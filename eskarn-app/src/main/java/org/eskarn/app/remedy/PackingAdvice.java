@@ -2,12 +2,11 @@ package org.eskarn.app.remedy;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.DetailsView;
-import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.flat.PlatePictures;
 import org.eskarn.core.evaluation.HeightsReduction;
@@ -26,34 +25,38 @@ final class PackingAdvice {
 
     private PackingAdvice() {}
 
-    static Advice of(MeasuredState found, RemedyForm form) {
+    static Advice of(MeasuredState found, Fields fields) {
         HeightsReduction heights =
                 (HeightsReduction) found.assessment().reduction().orElseThrow();
-        FlatForm flat = form.flatIn(found);
-        Typed typed = new Typed(new LinkedHashMap<>());
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
-        List<Support> supports = Places.read(flat.supports(), perPlace, typed);
-        BigDecimal pitch = typed.above("flat.pitch", flat.pitch(), Words.say("remedy.a-pitch"));
-        if (supports.size() < 2 || !typed.problems().isEmpty()) {
+        List<Support> supports = Places.read(fields, "supports", perPlace);
+        BigDecimal pitch = fields.above("pitch", Words.say("remedy.a-pitch"));
+        if (supports.size() < 2 || !fields.problems().isEmpty()) {
             return Advice.not(
-                    RemedyKind.PACKING, Words.say("remedy.write-where-it-stands-a-name-and"), typed.problems());
+                    RemedyKind.PACKING, Words.say("remedy.write-where-it-stands-a-name-and"), fields.problems());
         }
-        Packing packing =
-                Packing.of(heights.zone(), heights.x(), heights.y(), heights.heights(), supports, flat.screws());
+        Packing packing = Packing.of(
+                heights.zone(),
+                heights.x(),
+                heights.y(),
+                heights.heights(),
+                supports,
+                fields.text("how").equals(RemedyFields.SCREWS));
         String fixed = supports.get(packing.fixed()).name();
         Tilt tilt = new Tilt(heights.zone().slopeX(), heights.zone().slopeY());
         List<String> lines = new ArrayList<>();
-        lines.add(Words.say("remedy.it-falls-on-the-plan-over-100", tilt.words(), found.deviation(tilt.per100())));
+        lines.add(Words.say(
+                "remedy.it-falls-on-the-plan", tilt.words(), found.deviations().slope(tilt.steepest())));
         lines.add(Words.say(
                 "remedy.stays-as-it-is-predicted-highest-less", fixed, found.deviation(packing.parallelism())));
         if (supports.size() > 3) {
             lines.add(Words.say("remedy.bring-three-of-them-to-size-first"));
         }
-        if (flat.screws()) {
+        if (fields.text("how").equals(RemedyFields.SCREWS)) {
             lines.add(Words.say("remedy.turn-a-little-at-a-time-lock"));
         }
         List<DetailsView.Table> tables =
-                new ArrayList<>(List.of(lifts(found, flat, packing, supports, pitch, perPlace)));
+                new ArrayList<>(List.of(lifts(found, fields, packing, supports, pitch, perPlace)));
         List<Station> stations = found.assessment().sweep().layout().stations();
         if (stations.size() <= MOST_LISTED) {
             tables.add(predicted(found, packing, heights, stations));
@@ -61,15 +64,15 @@ final class PackingAdvice {
         return new Advice(
                 RemedyKind.PACKING,
                 true,
-                headline(found, packing, supports, flat.screws()),
+                headline(found, packing, supports, fields.text("how").equals(RemedyFields.SCREWS)),
                 lines,
                 List.of(),
                 tables,
                 Optional.of(PlatePictures.packed(
                         found.subject(), found.assessment(), supports, packing, found.deviations())),
                 OptionalDouble.of(packing.parallelism()),
-                headline(found, packing, supports, flat.screws()),
-                typed.problems());
+                headline(found, packing, supports, fields.text("how").equals(RemedyFields.SCREWS)),
+                fields.problems());
     }
 
     private static String headline(MeasuredState found, Packing packing, List<Support> supports, boolean screws) {
@@ -88,12 +91,12 @@ final class PackingAdvice {
 
     private static DetailsView.Table lifts(
             MeasuredState found,
-            FlatForm flat,
+            Fields fields,
             Packing packing,
             List<Support> supports,
             @Nullable BigDecimal pitch,
             double perPlace) {
-        boolean turns = flat.screws() && pitch != null;
+        boolean turns = fields.text("how").equals(RemedyFields.SCREWS) && pitch != null;
         List<String> heads = new ArrayList<>(List.of(
                 Words.say("remedy.head-support"),
                 Words.say("remedy.up-2", found.deviations().symbol())));
@@ -111,7 +114,11 @@ final class PackingAdvice {
             rows.add(new DetailsView.Row(supports.get(i).name(), cells));
         }
         return new DetailsView.Table(
-                flat.screws() ? Words.say("remedy.screw-by-screw") : Words.say("remedy.packing"), heads, rows);
+                fields.text("how").equals(RemedyFields.SCREWS)
+                        ? Words.say("remedy.screw-by-screw")
+                        : Words.say("remedy.packing"),
+                heads,
+                rows);
     }
 
     private static DetailsView.Table predicted(

@@ -3,13 +3,12 @@ package org.eskarn.app.remedy;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.DetailsView;
-import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.flat.PlatePictures;
 import org.eskarn.core.evaluation.HeightsReduction;
@@ -29,27 +28,25 @@ final class RegrindAdvice {
 
     private RegrindAdvice() {}
 
-    static Advice of(MeasuredState found, RemedyForm form) {
+    static Advice of(MeasuredState found, Fields fields) {
         HeightsReduction heights =
                 (HeightsReduction) found.assessment().reduction().orElseThrow();
-        FlatForm flat = form.flatIn(found);
-        Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal feed = typed.above("flat.feed", flat.feed(), Words.say("remedy.a-downfeed"));
-        Integer at = typed.whole("flat.atFeed", flat.atFeed(), 0, Regrind.MOST);
+        BigDecimal feed = fields.above("feed", Words.say("remedy.a-downfeed"));
+        Integer at = fields.whole("atFeed", 0, Regrind.MOST);
         Facets facets = Facets.of(found.assessment().corrected());
-        double[] lying = flat.levelled() ? heights.levelled() : heights.heights();
+        double[] lying = fields.text("lies").equals(RemedyFields.LEVELLED) ? heights.levelled() : heights.heights();
         double micrometres = feed == null ? USUAL : found.deviations().micrometres(feed.doubleValue());
-        if (!typed.problems().isEmpty()) {
+        if (!fields.problems().isEmpty()) {
             return Advice.not(
-                    RemedyKind.REGRIND, Words.say("remedy.type-the-depth-of-each-downfeed"), typed.problems());
+                    RemedyKind.REGRIND, Words.say("remedy.type-the-depth-of-each-downfeed"), fields.problems());
         }
         try {
             Regrind grind = Regrind.of(facets, lying, micrometres);
             int shown = Math.max(0, Math.min(at == null ? 1 : at, grind.feeds().size()));
-            return told(found, heights, flat.levelled(), grind, facets, shown);
+            return told(found, heights, fields.text("lies").equals(RemedyFields.LEVELLED), grind, facets, shown);
         } catch (PlanRefused e) {
-            typed.problem("flat.feed", Words.of(e.note()));
-            return Advice.not(RemedyKind.REGRIND, Words.say("remedy.plan-it-with-deeper-downfeeds"), typed.problems());
+            fields.problem("feed", Words.of(e.note()));
+            return Advice.not(RemedyKind.REGRIND, Words.say("remedy.plan-it-with-deeper-downfeeds"), fields.problems());
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.Shortfall;
@@ -16,7 +17,7 @@ final class SeatAdvice {
 
     private SeatAdvice() {}
 
-    static Advice of(MeasuredState found, RemedyForm form) {
+    static Advice of(MeasuredState found, Fields fields) {
         boolean bore = found.subject().terms().side() == SurfaceSide.INSIDE;
         double[] sizes = ((SizeReduction) found.assessment().reduction().orElseThrow()).sizes();
         Optional<Shortfall> shortfall =
@@ -27,7 +28,7 @@ final class SeatAdvice {
         List<String> options =
                 shortfall.get().options(bore).stream().map(Words::of).toList();
         int chosen = IntStream.range(1, options.size())
-                .filter(i -> Integer.toString(i).equals(form.choice()))
+                .filter(i -> Integer.toString(i).equals(fields.text("choice")))
                 .findFirst()
                 .orElse(1);
         return new Advice(

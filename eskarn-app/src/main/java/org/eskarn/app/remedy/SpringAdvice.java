@@ -2,11 +2,10 @@ package org.eskarn.app.remedy;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.page.Typed;
+import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.core.evaluation.SlopesReduction;
@@ -18,25 +17,23 @@ final class SpringAdvice {
 
     private SpringAdvice() {}
 
-    static Advice of(MeasuredState found, RemedyForm form) {
+    static Advice of(MeasuredState found, Fields fields) {
         SlopesReduction slopes =
                 (SlopesReduction) found.assessment().reduction().orElseThrow();
         SlopesReduction.Slope slope = slopes.slopes().get(slopes.worst());
-        FlatForm flat = form.flatIn(found);
-        Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal eyes = typed.above("flat.eyes", flat.eyes(), Words.say("remedy.a-length"));
-        BigDecimal most = typed.above("flat.most", flat.most(), Words.say("remedy.the-most-that-may-be-sprung"));
+        BigDecimal eyes = fields.above("eyes", Words.say("remedy.a-length"));
+        BigDecimal most = fields.above("most", Words.say("remedy.the-most-that-may-be-sprung"));
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
         if (slopes.span() == 0
                 || eyes == null
                 || most == null
-                || !typed.problems().isEmpty()) {
+                || !fields.problems().isEmpty()) {
             return Advice.not(
                     RemedyKind.SPRING,
                     slopes.span() == 0
                             ? Words.say("remedy.how-far-apart-both-places-are-is-2")
                             : Words.say("remedy.type-over-which-length-it-is-sprung"),
-                    typed.problems());
+                    fields.problems());
         }
         SpringBack spring = SpringBack.of(
                 slope.rise(),
@@ -71,6 +68,6 @@ final class SpringAdvice {
                 spring.reject()
                         ? Words.say("remedy.rejected-more-than-may-be-sprung")
                         : Words.say("remedy.sprung-by-over", way, found.deviation(spring.amount()), over),
-                typed.problems());
+                fields.problems());
     }
 }

@@ -1,12 +1,11 @@
 package org.eskarn.app.remedy;
 
 import java.math.BigDecimal;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.eskarn.app.page.Typed;
+import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.TailstockMove;
@@ -20,13 +19,12 @@ final class TaperAdvice {
 
     private TaperAdvice() {}
 
-    static Advice of(MeasuredState found, RemedyForm form) {
+    static Advice of(MeasuredState found, Fields fields) {
         SizeMap map = ((SizeReduction) found.assessment().reduction().orElseThrow()).map();
         LengthUnit unit = found.subject().terms().layout().unit();
-        Typed typed = new Typed(new LinkedHashMap<>());
-        BigDecimal centres = typed.above("centres", form.centres(), Words.say("remedy.the-distance-between-centres"));
+        BigDecimal centres = fields.above("centres", Words.say("remedy.the-distance-between-centres"));
         if (centres != null && centres.doubleValue() < map.length()) {
-            typed.problem(
+            fields.problem(
                     "centres",
                     Words.say(
                             "remedy.the-centres-are-at-least-as-far",
@@ -35,12 +33,12 @@ final class TaperAdvice {
                                     .toPlainString(),
                             unit.symbol()));
         }
-        Map<String, String> problems = typed.problems();
+        Map<String, String> problems = fields.problems();
         if (centres == null || !problems.isEmpty()) {
             return Advice.not(
                     RemedyKind.TAPER, Words.say("remedy.type-the-distance-between-the-centres-and"), problems);
         }
-        boolean first = form.tailstockFirst();
+        boolean first = fields.text("tailstock").equals(RemedyFields.FIRST);
         SizeMap.Section tail = first ? map.first() : map.last();
         SizeMap.Section head = first ? map.last() : map.first();
         TailstockMove move = TailstockMove.of(head.mean(), tail.mean(), map.length(), centres.doubleValue());

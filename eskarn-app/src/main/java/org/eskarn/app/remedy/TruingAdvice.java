@@ -19,6 +19,7 @@ import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.round.Offset;
 import org.eskarn.core.round.Way;
 import org.eskarn.core.verdict.Bounds;
+import org.eskarn.core.verdict.Outcome;
 
 /** Truing a pressed assembly blow by blow. */
 final class TruingAdvice {
@@ -26,7 +27,7 @@ final class TruingAdvice {
     private TruingAdvice() {}
 
     /** What is to be brought down, and where. */
-    private record High(double movement, String where, Optional<Offset> offset) {}
+    private record High(double movement, String where, String section, Optional<Offset> offset) {}
 
     /** µm; what moves less has no high spot to bring down. */
     private static final double NOTHING = 1e-6;
@@ -42,6 +43,13 @@ final class TruingAdvice {
         if (found.steps().isEmpty() && high.movement() <= NOTHING) {
             return Advice.not(RemedyKind.TRUING, Words.say("remedy.it-does-not-move-no-truing"), Map.of());
         }
+        if (found.steps().isEmpty()
+                && truing.advice() == Truing.Advice.DONE
+                && found.assessment().verdict().outcome() == Outcome.FAIL) {
+            // Over all sections the limit is passed, in each of them it is not: they lie apart, and no blow brings them
+            // together.
+            return Advice.not(RemedyKind.TRUING, Words.say("remedy.each-section-moves-within-the-limit"), Map.of());
+        }
         if (found.steps().isEmpty()) {
             lines.add(Words.say(
                     "remedy.the-high-spot-lies-at-bring-it",
@@ -52,6 +60,7 @@ final class TruingAdvice {
                     .filter(Offset::directed)
                     .ifPresent(offset -> lines.add(Words.say(
                             "remedy.by-all-readings-together-the-centre-lies",
+                            high.section(),
                             Math.round(offset.degrees()) % 360,
                             offset.clock(),
                             Way.words(offset.direction()),
@@ -104,7 +113,10 @@ final class TruingAdvice {
                     .get(ring.movement().highest())
                     .station();
             return new High(
-                    ring.movement().amount(), where(highest), ring.centre().map(RingReduction.Centre::offset));
+                    ring.movement().amount(),
+                    where(highest),
+                    Words.say("remedy.by-all-readings"),
+                    ring.centre().map(RingReduction.Centre::offset));
         }
         throw new IllegalStateException("there is no high spot in " + reduction);
     }
@@ -115,7 +127,11 @@ final class TruingAdvice {
             worst = journal.movement() > worst.movement() ? journal : worst;
         }
         Station station = worst.readings().get(worst.highest()).station();
-        return new High(worst.movement(), worst.name() + ", " + where(station), worst.offset());
+        return new High(
+                worst.movement(),
+                worst.name() + ", " + where(station),
+                Words.say("remedy.by-the-readings-at", worst.name()),
+                worst.offset());
     }
 
     private static String where(Station station) {

@@ -213,13 +213,14 @@ class GaugeJobTest {
     void aStackIsBuiltAndOneThatCannotBeNamesItsNeighbours(Eskarn eskarn) {
         Page page = visit(eskarn, "m.quill", "/tables/blocks");
         page.locator("[name=set]").selectOption("INCH_81");
+        assertThat(page.locator("label[for=f-size], label:has(#f-size)")).containsText("Size, in");
         page.fill("[name=size]", "0,7503");
         page.locator("[name=size]").press("Enter");
-        assertThat(page.locator("h2").first()).containsText("2 blocks; fewest possible");
+        assertThat(page.locator(".headline")).containsText("2 blocks; fewest possible");
         page.fill("[name=size]", "0.75035");
         page.locator("[name=size]").press("Enter");
-        assertThat(page.locator("main .problem")).containsText("cannot be built");
+        assertThat(page.locator(".headline")).containsText("cannot be built");
         page.locator("a:has-text('0.7504 in')").press("Enter");
-        assertThat(page.locator("h2").first()).containsText("2 blocks");
+        assertThat(page.locator(".headline")).containsText("2 blocks");
     }
 }

@@ -21,7 +21,7 @@ class UnknownChoiceTest {
                 "/dockets/229/1/remedy?kind=NOPE",
                 "/dockets/229/1?step=nope",
                 "/dockets/229/1?view=NOPE&step=verdict",
-                "/tables/measure?what=NOPE&layout=RING",
+                "/tables/runout?layout=NOPE",
                 "/tables/reversal?how=NOPE&first=1",
                 "/tables/bearings?ring=NOPE&size=45",
                 "/gauges?kind=NOPE",

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.engine.Subject;
@@ -102,54 +104,40 @@ class FlatAdviceTest {
         return found(Characteristic.PARALLELISM_OF_FACES, LayoutKind.GRID, "0 100 200", "0 100", 0, 10, 20, 0, 10, 20);
     }
 
-    private static FlatForm flat(String field, String value) {
-        return new FlatForm(
-                field.equals("lies") ? value : null,
-                field.equals("feed") ? value : null,
-                null,
-                field.equals("supports") ? value : null,
-                null,
-                field.equals("pitch") ? value : null,
-                field.equals("screwDistance") ? value : null,
-                field.equals("screwEnd") ? value : null,
-                null,
-                null,
-                field.equals("workLength") ? value : null,
-                field.equals("reason") ? value : null,
-                null);
-    }
-
-    private static Advice advice(MeasuredState found, RemedyKind kind, FlatForm form) {
-        return RemedyAdvice.of(found, RemedyForm.of(kind).with(form));
+    private static Advice advice(MeasuredState found, RemedyKind kind, String... typed) {
+        Map<String, String> fields = new HashMap<>(Map.of("kind", kind.name()));
+        for (int i = 0; i < typed.length; i += 2) {
+            fields.put(typed[i], typed[i + 1]);
+        }
+        return Correction.of(found, fields).advice();
     }
 
     @Test
     void whatFailedMayBeLeftAndWhatPassedNeedsNothingOfTheKind() {
-        assertThat(RemedyAdvice.kinds(wedge()))
-                .containsExactly(RemedyKind.PACKING, RemedyKind.REGRIND, RemedyKind.LEAVE);
+        assertThat(Correction.kinds(wedge())).containsExactly(RemedyKind.PACKING, RemedyKind.REGRIND, RemedyKind.LEAVE);
         MeasuredState flat = found(Characteristic.FLATNESS, LayoutKind.GRID, "0 100 200", "0 100", 0, 1, 2, 0, 1, 2);
-        assertThat(RemedyAdvice.kinds(flat)).containsExactly(RemedyKind.REGRIND);
+        assertThat(Correction.kinds(flat)).containsExactly(RemedyKind.REGRIND);
         MeasuredState guides =
                 found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "left; right", "", 0, 30, 0, 10);
-        assertThat(RemedyAdvice.kinds(guides)).containsExactly(RemedyKind.GUIDE, RemedyKind.LEAVE);
+        assertThat(Correction.kinds(guides)).containsExactly(RemedyKind.GUIDE, RemedyKind.LEAVE);
         MeasuredState link = found(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", 0, 2, 0, 40);
-        assertThat(RemedyAdvice.kinds(link)).containsExactly(RemedyKind.SPRING, RemedyKind.LEAVE);
+        assertThat(Correction.kinds(link)).containsExactly(RemedyKind.SPRING, RemedyKind.LEAVE);
     }
 
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
             value = {
-                "PACKING | supports | A 0 | flat.supports | is not a support",
-                "PACKING | supports | A 0 x; B 1 1 | flat.supports | is not a number",
-                "PACKING | pitch | 0 | flat.pitch | greater than zero",
-                "REGRIND | feed | -2 | flat.feed | greater than zero",
-                "REGRIND | feed | 0.01 | flat.feed | plan at most 60",
-                "LEAVE | workLength | none | flat.workLength | is not a number"
+                "PACKING | supports | A 0 | supports | is not a support",
+                "PACKING | supports | A 0 x; B 1 1 | supports | is not a number",
+                "PACKING | pitch | 0 | pitch | greater than zero",
+                "REGRIND | feed | -2 | feed | greater than zero",
+                "REGRIND | feed | 0.01 | feed | plan at most 60",
+                "LEAVE | workLength | none | workLength | is not a length"
             })
     void aFieldAtFaultHasItsSentenceAndNothingIsReady(
             RemedyKind kind, String field, String value, String at, String says) {
-        Advice advice = advice(wedge(), kind, flat(field, value));
+        Advice advice = advice(wedge(), kind, field, value);
         assertThat(advice.ready()).isFalse();
         assertThat(advice.problems()).containsKey(at);
         assertThat(advice.problems().get(at)).contains(says);
@@ -157,41 +145,39 @@ class FlatAdviceTest {
 
     @Test
     void nothingTypedAsksForWhatIsWanted() {
-        assertThat(advice(wedge(), RemedyKind.PACKING, FlatForm.BLANK).headline())
+        assertThat(advice(wedge(), RemedyKind.PACKING).headline())
                 .startsWith("Enter each support: a name and two distances");
-        assertThat(advice(wedge(), RemedyKind.LEAVE, FlatForm.BLANK).headline())
-                .startsWith("Enter why it is acceptable");
+        assertThat(advice(wedge(), RemedyKind.LEAVE).headline()).startsWith("Enter why it is acceptable");
         MeasuredState link = found(Characteristic.BEND_AND_TWIST, LayoutKind.PAIRS, "bend; twist", "", 0, 2, 0, 40);
-        assertThat(advice(link, RemedyKind.SPRING, FlatForm.BLANK).headline())
+        assertThat(advice(link, RemedyKind.SPRING).headline())
                 .startsWith("Enter the length and the maker’s maximum correction over it");
     }
 
     @Test
     void aWedgeIsPackedAtItsLowEndAndReadsLevelThen() {
-        Advice packed = advice(wedge(), RemedyKind.PACKING, flat("supports", "left 0 50; right 200 50"));
+        Advice packed = advice(wedge(), RemedyKind.PACKING, "supports", "left 0 50; right 200 50");
         assertThat(packed.headline()).isEqualTo("Pack under it: left up by 20.0 µm");
         assertThat(packed.predicted().orElseThrow()).isCloseTo(0, within(1e-9));
         assertThat(packed.tables()).extracting(table -> table.title()).containsExactly("Packing", "Predicted readings");
-        FlatForm screws = new FlatForm(
-                null, null, null, "left 0 50; right 200 50", "screws", "1", null, null, null, null, null, null, null);
-        Advice turned = advice(wedge(), RemedyKind.PACKING, screws);
+        Advice turned = advice(
+                wedge(), RemedyKind.PACKING, "supports", "left 0 50; right 200 50", "how", "screws", "pitch", "1");
         // Half a micrometre in a hundred of a turn: 20 µm of a pitch of 1 mm are 7.2 degrees.
         assertThat(turned.tables().get(0).rows().toString()).contains("7");
     }
 
     @Test
     void groundAsItLiesTakesTheWedgeAndLevelledNothing() {
-        Advice lying = advice(wedge(), RemedyKind.REGRIND, flat("feed", "8"));
+        Advice lying = advice(wedge(), RemedyKind.REGRIND, "feed", "8");
         assertThat(lying.headline()).startsWith("Take 20.0 µm (7.9 tenths) off, as it lies");
         assertThat(lying.tables().get(0).rows()).hasSize(3);
         assertThat(lying.lines().get(0)).contains("touches first at x 200 y 0");
-        Advice levelled = advice(wedge(), RemedyKind.REGRIND, flat("lies", "levelled"));
+        Advice levelled = advice(wedge(), RemedyKind.REGRIND, "lies", "levelled");
         assertThat(levelled.ready()).isFalse();
     }
 
-    /** Eight micrometres typed before somebody switched to tenths are not read as tenths. */
+    /** Eight micrometres typed before somebody switched to tenths stay eight micrometres. */
     @Test
-    void aDownfeedTypedInAnotherUnitIsAskedForAnew() {
+    void aDownfeedTypedInAnotherUnitStaysWhatItWas() {
         MeasuredState inTenths = found(
                 Characteristic.PARALLELISM_OF_FACES,
                 LayoutKind.GRID,
@@ -205,23 +191,23 @@ class FlatAdviceTest {
                 0,
                 10,
                 20);
-        Advice same = advice(inTenths, RemedyKind.REGRIND, FlatForm.ofGrinding("", "8", LengthUnit.TENTH));
+        Advice same = advice(inTenths, RemedyKind.REGRIND, "feed", "8", "readIn", "TENTH");
         assertThat(same.tables().get(0).rows()).hasSize(1);
-        Advice other = advice(inTenths, RemedyKind.REGRIND, FlatForm.ofGrinding("", "8", LengthUnit.MICROMETRE));
-        assertThat(other.tables().get(0).rows()).hasSize(4);
+        Advice other = advice(inTenths, RemedyKind.REGRIND, "feed", "8", "readIn", "MICROMETRE");
+        assertThat(other.tables().get(0).rows()).hasSize(3);
     }
 
     /** Opens by 30 at the back: the back has to come nearer, or the front to go away. */
     @Test
     void aGuideGoesTheRightWayWhicheverEndTheScrewIsAt() {
         MeasuredState opens = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 30, 0);
-        assertThat(advice(opens, RemedyKind.GUIDE, flat("screwDistance", "450")).headline())
+        assertThat(advice(opens, RemedyKind.GUIDE, "screwDistance", "450").headline())
                 .isEqualTo("Move it at the screw by 45.0 µm (17.7 tenths) towards the other line.");
-        assertThat(advice(opens, RemedyKind.GUIDE, flat("screwEnd", "front")).headline())
+        assertThat(advice(opens, RemedyKind.GUIDE, "screwEnd", "front").headline())
                 .contains("30.0 µm")
                 .contains("away from the other line");
         MeasuredState closes = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 0, 30);
-        assertThat(advice(closes, RemedyKind.GUIDE, FlatForm.BLANK).headline()).contains("away from the other line");
+        assertThat(advice(closes, RemedyKind.GUIDE).headline()).contains("away from the other line");
     }
 
     @Test
@@ -235,7 +221,7 @@ class FlatAdviceTest {
                 LengthUnit.MICROMETRE,
                 30,
                 0);
-        Advice advice = advice(worse, RemedyKind.GUIDE, FlatForm.BLANK);
+        Advice advice = advice(worse, RemedyKind.GUIDE);
         assertThat(advice.ready()).isFalse();
         assertThat(advice.lines().toString())
                 .contains("Go back to where it stood after step 1")
@@ -247,28 +233,27 @@ class FlatAdviceTest {
 
     @Test
     void whatIsLeftHasItsReasonAndItsMeaningInItsWords() {
-        FlatForm form =
-                new FlatForm(null, null, null, null, null, null, null, null, null, null, "600", "only roughing", null);
         MeasuredState guides = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 30, 0);
-        Advice left = advice(guides, RemedyKind.LEAVE, form);
+        Advice left = advice(guides, RemedyKind.LEAVE, "workLength", "600", "reason", "only roughing");
         assertThat(left.ready()).isTrue();
         assertThat(left.predicted()).isEmpty();
         assertThat(left.words()).isEqualTo("Accepted as it is because only roughing; over 600 mm of work: 60.0 µm");
         MeasuredState dome =
                 found(Characteristic.FLATNESS, LayoutKind.GRID, "0 50 100", "0 50 100", 0, 0, 0, 0, 30, 0, 0, 0, 0);
-        assertThat(advice(dome, RemedyKind.LEAVE, form).words()).isEqualTo("Accepted as it is because only roughing");
+        assertThat(advice(dome, RemedyKind.LEAVE, "workLength", "600", "reason", "only roughing")
+                        .words())
+                .isEqualTo("Accepted as it is because only roughing");
     }
 
     /** All that was typed is sent again with the decision, by the names the fields have. */
     @Test
     void everyFieldIsKept() {
-        RemedyForm form =
-                RemedyForm.of(RemedyKind.REGRIND).with(FlatForm.ofGrinding("levelled", "5", LengthUnit.TENTH));
-        assertThat(form.kept())
-                .containsEntry("kind", "REGRIND")
-                .containsEntry("flat.lies", "levelled")
-                .containsEntry("flat.feed", "5")
-                .containsEntry("flat.readIn", "TENTH")
-                .hasSize(4);
+        Map<String, String> typed =
+                Map.of("kind", "REGRIND", "lies", "levelled", "feed", "5", "readIn", "TENTH", "elsewhere", "1");
+        assertThat(Correction.of(wedge(), typed).kept())
+                .containsEntry("lies", "levelled")
+                .containsEntry("feed", "12.7")
+                .containsEntry("readIn", "MICROMETRE")
+                .doesNotContainKey("elsewhere");
     }
 }

@@ -7,7 +7,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
-import org.eskarn.app.fit.FitCalculator;
+import org.eskarn.app.calculator.Sheets;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Tag;
@@ -73,16 +73,16 @@ class ScreenshotsTest {
             shoot(page, "docket-plane");
             page.navigate(address + "/dockets/242/3?step=verdict");
             shoot(page, "docket-fit");
-            page.navigate(address + FitCalculator.FITS.example());
+            page.navigate(address + Sheets.all().at("fits").orElseThrow().worked());
             shoot(page, "fits");
-            page.navigate(address + FitCalculator.HEATING.example());
+            page.navigate(address + Sheets.all().at("heating").orElseThrow().worked());
             shoot(page, "heating");
             page.navigate(address + "/dockets/232/1");
             shoot(page, "docket-size");
             page.navigate(address + "/dockets/229/1/remedy");
             shoot(page, "remedy-offset");
             page.navigate(address
-                    + "/tables/measure?what=CIRCULAR_RUNOUT_RADIAL&layout=RINGS&first=40+180&second=8&upper=0.03"
+                    + "/tables/rotor?first=40+180&second=8&upper=0.03"
                     + "&readings=0+2+-4.5+-13+-21.5+-25.5+-22+-10.5+0+12.5+31+47+49+34.5+13.5+0+0");
             shoot(page, "measure");
             simulate(page, address);

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningEskarn.class)
 class MapperTest {
 
-    private static final Map<String, List<Long>> IDS = Map.of(
+    private static final Map<String, List<?>> IDS = Map.of(
             "ids",
             List.of(1L),
             "partIds",
@@ -34,7 +34,9 @@ class MapperTest {
             "setUpIds",
             List.of(1L),
             "serials",
-            List.of(1L));
+            List.of(1L),
+            "characteristics",
+            List.of("FLATNESS"));
 
     /** Rows become records by position, so every query must name its columns as the record names its components. */
     @Test

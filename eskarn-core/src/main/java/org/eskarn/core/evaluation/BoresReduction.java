@@ -38,8 +38,6 @@ import org.eskarn.core.result.Note;
  */
 final class BoresReduction {
 
-    private static final double TOLD_OVER_MM = 100;
-
     private BoresReduction() {}
 
     static Reduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
@@ -64,7 +62,7 @@ final class BoresReduction {
                     trace.name().isEmpty() ? Note.of("core.the-one-plane-read") : Note.text(trace.name()),
                     Figure.deviation(bores.nearOff()),
                     Figure.deviation(bores.farOff()),
-                    Figure.deviation(bores.tilt() * TOLD_OVER_MM)));
+                    Figure.slope(bores.tilt())));
         }
         double resultant = Math.max(near, far);
         boolean diameter = requirement.statedAs() == StatedAs.ZONE_DIAMETER;
@@ -93,7 +91,7 @@ final class BoresReduction {
                                         Note.of("core.plane"),
                                         Note.of("core.near-end"),
                                         Note.of("core.far-end"),
-                                        Note.of("core.tilt-over-100-mm")),
+                                        Note.of("core.tilt")),
                                 rows)),
                         remarks));
     }

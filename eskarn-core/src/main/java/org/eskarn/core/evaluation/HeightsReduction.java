@@ -156,11 +156,10 @@ public record HeightsReduction(
                 Figure.deviation(Note.of("core.parallelism-to-the-plate-highest-less-lowest"), raw),
                 Figure.deviation(Note.of("core.flatness-minimum-zone"), zone.width()),
                 Figure.deviation(Note.of("core.flatness-least-squares"), least),
-                Figure.deviation(Note.of("core.tilt-over-100-mm"), tilt.per100())));
+                Figure.slope(Note.of("core.tilt"), tilt.steepest())));
         List<Note> remarks = new ArrayList<>();
         if (tells(tilt, x, y, zone)) {
-            remarks.add(
-                    Note.of("core.downhill-is-on-the-plan-over-100", tilt.words(), Figure.deviation(tilt.per100())));
+            remarks.add(Note.of("core.downhill-is-on-the-plan", tilt.words(), Figure.slope(tilt.steepest())));
         }
         List<Station> stations = sweep.readings().stream().map(Reading::station).toList();
         if (flatness && stations.size() > 3 && zone.width() > 0) {

@@ -79,7 +79,7 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                     centre.offset().amount(),
                     RingReduction.ofOffset(centre, dial, sweep, worst.readings()),
                     journals,
-                    told(requirement, sweep, journals, true));
+                    told(requirement, sweep, journals, true, Optional.empty()));
         }
         Sections.requireAngles(sweep);
         boolean whole = sweep.stationsToGo() == 0;
@@ -90,18 +90,22 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                         .orElse(0),
                 GaugeParts.ofDifference(requirement, dial, sweep, 1),
                 journals,
-                told(requirement, sweep, journals, false));
+                told(requirement, sweep, journals, false, Optional.empty()));
     }
+
+    /** The movement over all sections on one zero: as it was read, and as the fitted circles prove it; µm. */
+    private record Total(double read, double proved) {}
 
     static JournalsReduction total(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
         Sections.requireAngles(sweep);
         List<Journal> journals = journals(requirement, sweep);
         double total = Sections.movement(requirement, sweep.readings()).amount();
+        Total all = new Total(total, fittedTotal(journals));
         return new JournalsReduction(
-                sweep.stationsToGo() > 0 ? total : Sections.movementOf(total, fittedTotal(journals)),
+                sweep.stationsToGo() > 0 ? total : Sections.movementOf(total, all.proved()),
                 GaugeParts.ofDifference(requirement, dial, sweep, 1),
                 journals,
-                told(requirement, sweep, journals, false));
+                told(requirement, sweep, journals, false, Optional.of(all)));
     }
 
     /** Between the highest and the lowest that the fitted circles prove. */
@@ -162,7 +166,8 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         return journals;
     }
 
-    private static Details told(Requirement requirement, Sweep sweep, List<Journal> journals, boolean byOffset) {
+    private static Details told(
+            Requirement requirement, Sweep sweep, List<Journal> journals, boolean byOffset, Optional<Total> total) {
         List<Row> rows = new ArrayList<>();
         Journal worst = journals.get(0);
         for (Journal journal : journals) {
@@ -181,6 +186,8 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                     journal.fit().map(f -> Figure.deviation(f.formPart())).orElse(Figure.none())));
         }
         List<Figure> figures = new ArrayList<>();
+        total.ifPresent(
+                all -> figures.add(Figure.deviation(Note.of("core.total-movement-highest-less-lowest"), all.read())));
         figures.add(Figure.deviation(Note.of("core.movement-worst-at", worst.name()), worst.movement()));
         wobble(requirement, worst).ifPresent(figures::addAll);
         apart(journals).ifPresent(figures::add);
@@ -193,10 +200,11 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                         Note.of("core.towards"),
                         Note.of("core.form")),
                 rows));
-        boolean missed = !byOffset && sweep.stationsToGo() == 0 && Sections.missed(worst.movement(), worst.proved());
+        Total judged = total.orElse(new Total(worst.movement(), worst.proved()));
+        boolean missed = !byOffset && sweep.stationsToGo() == 0 && Sections.missed(judged.read(), judged.proved());
         List<Note> remarks = new ArrayList<>(Sections.few(sweep));
         if (missed) {
-            remarks.add(RingReduction.missed(worst.proved(), worst.movement()));
+            remarks.add(RingReduction.missed(judged.proved(), judged.read()));
         }
         return new Details(figures, tables, remarks);
     }

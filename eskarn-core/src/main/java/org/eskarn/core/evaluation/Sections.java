@@ -171,6 +171,6 @@ final class Sections {
         FaceWobble wobble = FaceWobble.of(fit, radius.get().micrometres());
         return Optional.of(List.of(
                 Figure.angle(Note.of("core.wobble-of-the-face"), wobble.degrees()),
-                Figure.deviation(Note.of("core.lean-over-100-mm"), wobble.perHundred())));
+                Figure.slope(Note.of("core.lean"), wobble.slope())));
     }
 }

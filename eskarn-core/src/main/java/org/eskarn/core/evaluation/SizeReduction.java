@@ -52,8 +52,7 @@ public record SizeReduction(
         List<Figure> each)
         implements Reduction {
 
-    /** µm; 100 mm. */
-    private static final double TOLD_OVER_UM = 100_000;
+    private static final double UM_PER_MM = 1000;
 
     /** Every local size must lie within the limits; the one worst placed is judged. */
     static SizeReduction local(Requirement requirement, Dial dial, Sweep sweep) {
@@ -143,8 +142,7 @@ public record SizeReduction(
                 sweep.layout().kind() == LayoutKind.RINGS || sweep.layout().kind() == LayoutKind.RING;
         if (map.sections().size() > 1) {
             figures.add(Figure.deviation(Note.of("core.taper-last-less-first"), map.taper()));
-            figures.add(Figure.deviation(
-                    Note.of("core.taper-over-100-mm"), map.taper() * TOLD_OVER_UM / length(sweep, map)));
+            figures.add(Figure.slope(Note.of("core.taper"), map.taper() * UM_PER_MM / length(sweep, map)));
         }
         if (map.sections().size() > 2) {
             figures.add(

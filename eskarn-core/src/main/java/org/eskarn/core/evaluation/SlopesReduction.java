@@ -58,7 +58,10 @@ public record SlopesReduction(
         List<Figure> each)
         implements Reduction {
 
-    private static final double TOLD_OVER_MM = 100;
+    private static final double UM_PER_MM = 1000;
+
+    /** µm; a limit stated over what a slope is told over anyway, 100 mm or 4 in. */
+    private static final List<Double> USUAL_UM = List.of(100_000.0, 101_600.0);
 
     /**
      * One pair.
@@ -149,9 +152,9 @@ public record SlopesReduction(
         if (scaled) {
             heads.add(Note.of("core.over", java.util.Objects.requireNonNull(per)));
         }
-        boolean hundred = span > 0 && (per == null || per.micrometres() != TOLD_OVER_MM * 1000);
+        boolean hundred = span > 0 && (per == null || !USUAL_UM.contains(per.micrometres()));
         if (hundred) {
-            heads.add(Note.of("core.over-100-mm"));
+            heads.add(Note.of("core.slope"));
         }
         if (span > 0) {
             heads.add(Note.of("core.angle"));
@@ -167,7 +170,7 @@ public record SlopesReduction(
                         cells.add(Figure.deviation(slope.scaled()));
                     }
                     if (hundred) {
-                        cells.add(Figure.deviation(slope.rise() / span * TOLD_OVER_MM * 1000));
+                        cells.add(Figure.slope(slope.rise() / span * UM_PER_MM));
                     }
                     if (span > 0) {
                         cells.add(Figure.angle(Note.text(""), Math.toDegrees(slope.rise() / span)));

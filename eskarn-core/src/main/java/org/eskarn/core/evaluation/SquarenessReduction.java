@@ -32,8 +32,6 @@ import org.eskarn.core.units.Length;
  */
 final class SquarenessReduction {
 
-    private static final double TOLD_OVER_MM = 100;
-
     private SquarenessReduction() {}
 
     static Reduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
@@ -52,14 +50,14 @@ final class SquarenessReduction {
             rows.add(Row.of(
                     trace.name(),
                     Figure.deviation(trace.range()),
-                    Figure.deviation(line.slope() * TOLD_OVER_MM),
+                    Figure.slope(line.slope()),
                     Figure.angle(Note.text(""), Math.toDegrees(line.slope() / 1000)),
                     Figure.deviation(Lines.about(trace, line.slope()))));
         }
         int worst = Lines.largest(judged);
         List<Note> heads = List.of(
                 Note.of("core.highest-less-lowest"),
-                Note.of("core.slope-over-100-mm-2"),
+                Note.of("core.slope"),
                 Note.of("core.angle"),
                 Note.of("core.bow-slope-taken-out"));
         List<Figure> figures = new ArrayList<>();
@@ -79,9 +77,9 @@ final class SquarenessReduction {
         double slope = lines.get(worst).slope();
         if (slope != 0) {
             remarks.add(Note.of(
-                    "core.upwards-the-face-comes-the-gauge-over",
+                    "core.upwards-the-face-leans-the-gauge",
                     (slope > 0 ? Note.of("core.towards") : Note.of("core.away-from")),
-                    Figure.deviation(Math.abs(slope) * TOLD_OVER_MM)));
+                    Figure.slope(Math.abs(slope))));
         }
         Lines.fixtures(traces, requirement.basis().reversal(), remarks);
         return new LineReduction(
@@ -100,6 +98,6 @@ final class SquarenessReduction {
     private static Note agreement(List<Fitted> lines, String worst) {
         double low = lines.stream().mapToDouble(Fitted::slope).min().orElse(0);
         double high = lines.stream().mapToDouble(Fitted::slope).max().orElse(0);
-        return Note.of("core.worst-is-the-slopes-of-the-lines", worst, Figure.deviation((high - low) * TOLD_OVER_MM));
+        return Note.of("core.worst-is-the-slopes-of-the-lines", worst, Figure.slope(high - low));
     }
 }

@@ -46,8 +46,6 @@ import org.eskarn.core.units.Length;
  */
 final class StraightnessReduction {
 
-    private static final double TOLD_OVER_MM = 100;
-
     private static final int FEWEST_PLACES = 3;
 
     private StraightnessReduction() {}
@@ -82,7 +80,7 @@ final class StraightnessReduction {
             String of = trace.name().isEmpty() ? "" : ", " + trace.name();
             figures.add(Figure.deviation(Note.of("core.straightness-minimum-zone", of), zone.width()));
             figures.add(Figure.deviation(Note.of("core.straightness-least-squares", of), about));
-            figures.add(Figure.deviation(Note.of("core.slope-over-100-mm", of), least.slope() * TOLD_OVER_MM));
+            figures.add(Figure.slope(Note.of("core.slope-of", of), least.slope()));
             if (deviations.length == 1) {
                 figures.add(Figure.deviation(Note.of("core.highest-less-lowest"), trace.range()));
             }

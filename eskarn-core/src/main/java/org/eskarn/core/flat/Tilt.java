@@ -4,18 +4,16 @@ import org.eskarn.core.result.Note;
 import org.eskarn.core.round.Way;
 
 /**
- * The slope of a plane as people say it: how much over 100 mm, and which way is downhill.
+ * The slope of a plane as people say it: how much, and which way is downhill.
  *
  * @param slopeX µm for each mm to the right
  * @param slopeY µm for each mm upwards on the plan
  */
 public record Tilt(double slopeX, double slopeY) {
 
-    private static final double TOLD_OVER_MM = 100;
-
-    /** µm over 100 mm along the steepest way. */
-    public double per100() {
-        return TOLD_OVER_MM * Math.hypot(slopeX, slopeY);
+    /** µm for each mm along the steepest way. */
+    public double steepest() {
+        return Math.hypot(slopeX, slopeY);
     }
 
     /** The way water would run, radians clockwise from the top of the plan; without a tilt any. */

@@ -121,6 +121,9 @@ public record Requirement(
         if (characteristic.sized() && !bounds().open()) {
             return Note.of("core.judged-worst-place");
         }
+        if (characteristic == Characteristic.TOTAL_RUNOUT) {
+            return Note.of("core.total-movement");
+        }
         return statedAs.itself() ? characteristic.title() : statedAs.word();
     }
 

@@ -4,7 +4,7 @@ package org.eskarn.core.result;
  * A figure beside the judged one.
  *
  * @param name what it is, as read aloud: mean at 60 mm
- * @param amount in µm; of an angle or a direction in degrees, of a number as it is; NaN where there is none
+ * @param amount in µm; of a slope in µm for each mm; of an angle or a direction in degrees, of a number as it is; NaN where there is none
  */
 public record Figure(Note name, double amount, Kind kind) {
 
@@ -12,6 +12,8 @@ public record Figure(Note name, double amount, Kind kind) {
     public enum Kind {
         /** A difference, said in the unit of the readings. */
         DEVIATION,
+        /** A slope, said as a difference over a length that people use: 100 mm, or 4 in. */
+        SLOPE,
         /** A whole size, said in the unit of the drawing. */
         SIZE,
         /** A direction round a section, in degrees. */
@@ -24,6 +26,16 @@ public record Figure(Note name, double amount, Kind kind) {
 
     public static Figure deviation(Note name, double micrometres) {
         return new Figure(name, micrometres, Kind.DEVIATION);
+    }
+
+    /** @param perMillimetre µm for each mm */
+    public static Figure slope(Note name, double perMillimetre) {
+        return new Figure(name, perMillimetre, Kind.SLOPE);
+    }
+
+    /** The same in a table or a sentence. */
+    public static Figure slope(double perMillimetre) {
+        return slope(Note.text(""), perMillimetre);
     }
 
     public static Figure size(Note name, double micrometres) {

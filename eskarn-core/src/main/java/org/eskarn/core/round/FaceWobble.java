@@ -8,12 +8,11 @@ package org.eskarn.core.round;
  * with e its amplitude and r the radius, both in µm. What is left over is the face's own form. e = 0 gives 0.
  *
  * @param degrees of the face against the plane square to the axis
- * @param perHundred lean over 100 mm, µm
+ * @param slope µm for each mm across the face
  */
-public record FaceWobble(double degrees, double perHundred) {
+public record FaceWobble(double degrees, double slope) {
 
-    /** µm; 100 mm. */
-    private static final double TOLD_OVER_UM = 100_000;
+    private static final double UM_PER_MM = 1000;
 
     /**
      * @throws IllegalArgumentException if the radius is not above 0
@@ -23,6 +22,6 @@ public record FaceWobble(double degrees, double perHundred) {
             throw new IllegalArgumentException("a face is read on a radius above 0, not " + radiusUm + " µm");
         }
         double slope = fit.amplitude() / radiusUm;
-        return new FaceWobble(Math.toDegrees(Math.atan(slope)), slope * TOLD_OVER_UM);
+        return new FaceWobble(Math.toDegrees(Math.atan(slope)), slope * UM_PER_MM);
     }
 }

@@ -130,7 +130,7 @@ class FlatShapesTest {
     void downhillIsWhereWaterRuns() {
         assertThat(new Tilt(0.3, 0).words().code()).isEqualTo("core.to-the-left");
         assertThat(new Tilt(0, 0.4).words().code()).isEqualTo("core.down");
-        assertThat(new Tilt(0.03, -0.04).per100()).isCloseTo(5, within(1e-12));
+        assertThat(new Tilt(0.03, -0.04).steepest()).isCloseTo(0.05, within(1e-12));
     }
 
     @RepeatedTest(10)

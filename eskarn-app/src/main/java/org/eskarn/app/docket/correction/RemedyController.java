@@ -1,6 +1,9 @@
 package org.eskarn.app.docket.correction;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
@@ -11,13 +14,9 @@ import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.docket.work.DocketPages;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.page.Words;
-import org.eskarn.app.remedy.Advice;
-import org.eskarn.app.remedy.CutAdvice;
+import org.eskarn.app.remedy.Correction;
 import org.eskarn.app.remedy.MeasuredState;
-import org.eskarn.app.remedy.RemedyAdvice;
-import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.core.reading.EntryRejected;
-import org.eskarn.core.requirement.RemedyKind;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -34,6 +33,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/dockets/{number}/{position}/remedy")
 class RemedyController {
 
+    private static final Set<String> NOT_OF_A_CORRECTION =
+            Set.of("_csrf", "version", "place", "done", "typed", "checked");
+
     private final DocketPages pages;
     private final RemedyService remedies;
 
@@ -45,11 +47,18 @@ class RemedyController {
     /** What was typed for a step of truing. */
     record StepForm(String place, String done, String typed) {}
 
+    /** What was typed for the correction, without what was sent with the step. */
+    private static Map<String, String> kept(Map<String, String> typed) {
+        Map<String, String> kept = new LinkedHashMap<>(typed);
+        kept.keySet().removeAll(NOT_OF_A_CORRECTION);
+        return kept;
+    }
+
     @GetMapping
     String show(
             @PathVariable int number,
             @PathVariable int position,
-            RemedyForm form,
+            @RequestParam Map<String, String> typed,
             @RequestParam(defaultValue = "false") boolean checked,
             Model model,
             @AuthenticationPrincipal SignedIn person) {
@@ -59,16 +68,16 @@ class RemedyController {
             return "redirect:/dockets/" + number + "/" + position;
         }
         MeasuredState found = remedies.found(docket.part(), setUp, person.id());
-        Advice advice = RemedyAdvice.of(found, form);
+        Correction correction = Correction.of(found, typed);
         model.addAttribute("checked", checked);
         model.addAttribute("place", "docket");
         model.addAttribute("docket", docket);
         model.addAttribute("setUp", setUp);
-        model.addAttribute("kinds", RemedyAdvice.kinds(found));
-        model.addAttribute("advice", advice);
+        model.addAttribute("kinds", correction.kinds());
+        model.addAttribute("correction", correction);
+        model.addAttribute("advice", correction.advice());
         model.addAttribute("found", found);
-        model.addAttribute("problems", advice.problems());
-        model.addAttribute("form", advice.kind() == RemedyKind.CUT ? CutAdvice.filled(found, form) : form);
+        model.addAttribute("problems", correction.advice().problems());
         model.addAttribute("mayWork", person.role().inspects() && !docket.signed());
         model.addAttribute(
                 "signDoubtful",
@@ -87,19 +96,19 @@ class RemedyController {
     String decide(
             @PathVariable int number,
             @PathVariable int position,
-            RemedyForm form,
+            @RequestParam Map<String, String> typed,
             @RequestParam int version,
             Model model,
             HttpServletResponse response,
             @AuthenticationPrincipal SignedIn person) {
         try {
             Docket docket = pages.docket(number);
-            remedies.decide(docket.part(), number, position, form, version, person.id());
+            remedies.decide(docket.part(), number, position, typed, version, person.id());
             return "redirect:/dockets/" + number + "/" + position + "?step=verdict";
         } catch (DocketConflict e) {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("problem", e.getMessage());
-            return show(number, position, form, true, model, person);
+            return show(number, position, typed, true, model, person);
         }
     }
 
@@ -107,7 +116,7 @@ class RemedyController {
     String step(
             @PathVariable int number,
             @PathVariable int position,
-            RemedyForm form,
+            @RequestParam Map<String, String> typed,
             StepForm step,
             @RequestParam int version,
             Model model,
@@ -116,14 +125,14 @@ class RemedyController {
             @AuthenticationPrincipal SignedIn person) {
         try {
             remedies.step(number, position, step.place(), step.done(), step.typed(), version, person.id());
-            again.addAllAttributes(form.kept());
+            again.addAllAttributes(kept(typed));
             return "redirect:/dockets/" + number + "/" + position + "/remedy";
         } catch (DocketConflict | EntryRejected e) {
             response.setStatus(
                     (e instanceof DocketConflict ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_CONTENT).value());
             model.addAttribute("problem", e instanceof EntryRejected entry ? Words.of(entry.note()) : e.getMessage());
             model.addAttribute("stepForm", step);
-            return show(number, position, form, true, model, person);
+            return show(number, position, typed, true, model, person);
         }
     }
 }

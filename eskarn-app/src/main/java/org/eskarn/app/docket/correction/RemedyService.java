@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.account.AccountService;
@@ -21,9 +22,8 @@ import org.eskarn.app.page.Words;
 import org.eskarn.app.part.OffsetService;
 import org.eskarn.app.part.Part;
 import org.eskarn.app.remedy.Advice;
+import org.eskarn.app.remedy.Correction;
 import org.eskarn.app.remedy.MeasuredState;
-import org.eskarn.app.remedy.RemedyAdvice;
-import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryRejected;
 import org.jspecify.annotations.Nullable;
@@ -82,14 +82,15 @@ public class RemedyService {
     /**
      * Decides on a correction as it is worked out now.
      *
+     * @param typed which one, and what was typed for it
      * @throws DocketConflict if the set-up changed since the page was made, the sweep does not count, or nothing is ready
      */
     @Transactional(rollbackFor = DocketConflict.class)
-    public void decide(Part part, int number, int position, RemedyForm form, int version, long by)
+    public void decide(Part part, int number, int position, Map<String, String> typed, int version, long by)
             throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         requirePossible(setUp);
-        Advice advice = RemedyAdvice.of(found(part, setUp, by), form);
+        Advice advice = Correction.of(found(part, setUp, by), typed).advice();
         if (!advice.ready()) {
             throw new DocketConflict(advice.headline());
         }

@@ -312,7 +312,7 @@ public final class PlateDrawing {
     }
 
     private void downhill(Sketch sketch) {
-        plate.tilt().filter(tilt -> tilt.per100() > 0).ifPresent(tilt -> {
+        plate.tilt().filter(tilt -> tilt.steepest() > 0).ifPresent(tilt -> {
             Xy middle = new Xy(604, 80);
             double radians = tilt.downhill();
             sketch.arrow(

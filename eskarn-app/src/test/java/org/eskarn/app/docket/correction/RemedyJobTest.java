@@ -80,7 +80,7 @@ class RemedyJobTest {
         page.navigate(eskarn.address() + "/dockets/232/1/remedy?kind=CUT");
         page.locator("#f-deepest").fill("a bit");
         page.keyboard().press("Enter");
-        assertThat(page.locator("#p-deepest")).containsText("is not a number");
+        assertThat(page.locator("#p-deepest")).containsText("is not a length");
         assertThat(page.locator("#f-deepest")).hasValue("a bit");
         page.locator("#f-deepest").fill("0.05");
         page.locator("#f-last").fill("0.02");

@@ -3,9 +3,8 @@ package org.eskarn.app.docket.correction;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import org.eskarn.app.account.AccountService;
+import java.util.Map;
 import org.eskarn.app.docket.AttemptKind;
-import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.SetUp;
@@ -13,17 +12,14 @@ import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.work.ReadingService;
 import org.eskarn.app.docket.work.SetUpService;
 import org.eskarn.app.docket.work.TypedReading;
-import org.eskarn.app.page.Units;
 import org.eskarn.app.part.OffsetService;
 import org.eskarn.app.part.OffsetService.OffsetForm;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.Preparation;
-import org.eskarn.app.remedy.RemedyForm;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.remedy.Available;
-import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.units.LengthUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -74,8 +70,7 @@ class RemedyServiceTest {
     }
 
     private void decide(int version) throws DocketConflict {
-        remedies.decide(
-                dockets.find(number).orElseThrow().part(), number, 1, RemedyForm.of(RemedyKind.OFFSET), version, by);
+        remedies.decide(dockets.find(number).orElseThrow().part(), number, 1, Map.of("kind", "OFFSET"), version, by);
     }
 
     @Test
@@ -121,47 +116,6 @@ class RemedyServiceTest {
         setUps.begin(number, 1, AttemptKind.CORRECTED, "", version(), by);
         assertThat(setUp().stepsOfAttempt()).isEmpty();
         assertThat(setUp().truingSteps()).hasSize(1);
-    }
-
-    /** Millimetres typed before somebody switched to inches are not read as inches. */
-    @Test
-    void sizesTypedInAnotherUnitThanIsShownAreNotPlannedWith(Eskarn eskarn) throws Exception {
-        long other = eskarn.account("t.ashdale").id();
-        eskarn.bean(AccountService.class).setUnits(other, Units.INCH);
-        try {
-            RemedyForm typed = new RemedyForm(
-                    RemedyKind.CUT,
-                    null,
-                    null,
-                    null,
-                    "38.2",
-                    null,
-                    "38.01",
-                    "2",
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    LengthUnit.MILLIMETRE,
-                    null);
-            Docket docket = dockets.find(233).orElseThrow();
-            int position = 1;
-            assertThatThrownBy(() -> remedies.decide(
-                            docket.part(),
-                            233,
-                            position,
-                            typed,
-                            docket.at(position).orElseThrow().version(),
-                            other))
-                    .isInstanceOf(DocketConflict.class)
-                    .hasMessageContaining("Enter the number of passes or the deepest pass");
-        } finally {
-            eskarn.bean(AccountService.class).setUnits(other, Units.AS_DRAWN);
-        }
     }
 
     @Test

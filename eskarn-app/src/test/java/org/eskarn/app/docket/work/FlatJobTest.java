@@ -38,9 +38,9 @@ class FlatJobTest {
         screen.press("m");
         page.waitForURL("**/remedy");
         assertThat(page.locator(".caution-line")).containsText("Wheel guarded");
-        page.locator("[id='f-flat-feed']").fill("5");
-        page.locator("aside [name='flat.lies']").selectOption("levelled");
-        page.locator("[id='f-flat-feed']").press("Enter");
+        page.locator("[id='f-feed']").fill("5");
+        page.locator("aside [name='lies']").selectOption("levelled");
+        page.locator("[id='f-feed']").press("Enter");
         assertThat(page.locator(".headline")).containsText("levelled to its zone");
         assertThat(page.locator("main")).containsText("Downfeed by downfeed");
         page.locator("h1").click();
@@ -82,12 +82,12 @@ class FlatJobTest {
         assertThat(page.locator("#panel")).containsText("Twist decides");
         screen.press("m");
         page.waitForURL("**/remedy");
-        page.locator("[id='f-flat-eyes']").fill("240");
-        page.locator("[id='f-flat-most']").fill("200");
-        page.locator("[id='f-flat-most']").press("Enter");
+        page.locator("[id='f-eyes']").fill("240");
+        page.locator("[id='f-most']").fill("200");
+        page.locator("[id='f-most']").press("Enter");
         assertThat(page.locator(".headline")).containsText("Spring the other side down by 108.0");
-        page.locator("[id='f-flat-most']").fill("100");
-        page.locator("[id='f-flat-most']").press("Enter");
+        page.locator("[id='f-most']").fill("100");
+        page.locator("[id='f-most']").press("Enter");
         assertThat(page.locator(".headline")).containsText("Reject it");
     }
 
@@ -108,9 +108,9 @@ class FlatJobTest {
         step(page, "back screw", "-90");
         assertThat(page.locator("main")).containsText("Go back to where it stood after step 1");
         page.locator("nav.ways a:has-text('Accept as it is')").click();
-        page.locator("[id='f-flat-reason']").fill("only roughing is done on it");
-        page.locator("[id='f-flat-workLength']").fill("600");
-        page.locator("[id='f-flat-workLength']").press("Enter");
+        page.locator("[id='f-reason']").fill("only roughing is done on it");
+        page.locator("[id='f-workLength']").fill("600");
+        page.locator("[id='f-workLength']").press("Enter");
         assertThat(page.locator("main")).containsText("Over 600 mm of work: 160");
         page.locator("h1").click();
         screen.press("k");

@@ -1,0 +1,2 @@
+/** Calculators of fits, bearings, gaps and pairs. */
+package org.eskarn.app.calculator.fits;

@@ -1,2 +1,0 @@
-/** Calculators of fits, bearings, gaps and temperatures. */
-package org.eskarn.app.fit;

@@ -1,2 +1,0 @@
-/** Calculators that take readings, and references. */
-package org.eskarn.app.table;

@@ -1,0 +1,52 @@
+// A calculator answers while it is typed into. An answer that no longer belongs to what stands in the fields is never left standing
+// as if it did: it pales until the next one is there, and when none comes the page says so and asks again.
+"use strict";
+
+const ASKED_AGAIN_AFTER = 2000;
+
+const live = () => document.querySelector("form[data-live]");
+
+// The form that was typed into; one that was drawn anew since has its own sentences.
+let typedInto = null;
+
+const paled = (form, old) => form.querySelector("#answer").toggleAttribute("data-old", old);
+
+document.addEventListener("input", (event) => {
+  const form = live();
+  if (!form || !form.contains(event.target)) return;
+  typedInto = form;
+  paled(form, true);
+});
+
+document.addEventListener("htmx:after:swap", () => {
+  const form = live();
+  if (!form) return;
+  paled(form, false);
+  form.querySelector(".lost").hidden = true;
+  if (form !== typedInto) return;
+  // What was wrong with a field when the page was made is said in the answer now, if it still is.
+  form.querySelectorAll(".asked .problem").forEach((sentence) => sentence.remove());
+  form.querySelectorAll(".asked [aria-invalid]").forEach((field) => {
+    field.removeAttribute("aria-invalid");
+    field.removeAttribute("aria-describedby");
+  });
+});
+
+const lost = () => {
+  const form = live();
+  if (!form) return;
+  paled(form, true);
+  form.querySelector(".lost").hidden = false;
+  setTimeout(() => {
+    if (form.isConnected && !form.querySelector(".lost").hidden) form.dispatchEvent(new Event("input", { bubbles: true }));
+  }, ASKED_AGAIN_AFTER);
+};
+
+// Neither a broken connection nor a page that is no answer (signed out, server trouble) answers what was asked.
+document.addEventListener("htmx:error", lost);
+document.addEventListener("htmx:before:response", (event) => {
+  if (live() && event.detail.ctx.response.status >= 400) {
+    event.preventDefault();
+    lost();
+  }
+});
