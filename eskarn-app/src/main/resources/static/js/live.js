@@ -18,9 +18,20 @@ document.addEventListener("input", (event) => {
   paled(form, true);
 });
 
+// A choice that draws the whole form anew keeps the keyboard.
+let drawnAnewBy = null;
+
+document.addEventListener("change", (event) => {
+  if (live()?.contains(event.target) && event.target.hasAttribute("hx-get")) drawnAnewBy = event.target.id;
+});
+
 document.addEventListener("htmx:after:swap", () => {
   const form = live();
   if (!form) return;
+  if (form !== typedInto && drawnAnewBy) {
+    document.getElementById(drawnAnewBy)?.focus();
+    drawnAnewBy = null;
+  }
   paled(form, false);
   form.querySelector(".lost").hidden = true;
   if (form !== typedInto) return;

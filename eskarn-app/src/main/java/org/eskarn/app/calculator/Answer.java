@@ -2,7 +2,6 @@ package org.eskarn.app.calculator;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.VerdictRule;
@@ -49,31 +48,6 @@ public record Answer(
         String governs,
         String taken,
         Optional<Shown> more) {
-
-    /** The same with more remarks. */
-    Answer with(List<String> said) {
-        return new Answer(
-                cautions,
-                above,
-                headline,
-                known,
-                outcome,
-                judged,
-                decided,
-                rule,
-                symbol,
-                picture,
-                views,
-                limits,
-                choices,
-                warnings,
-                figures,
-                tables,
-                Stream.concat(remarks.stream(), said.stream()).toList(),
-                governs,
-                taken,
-                more);
-    }
 
     /**
      * One line of a list to choose from, ready to be shown.

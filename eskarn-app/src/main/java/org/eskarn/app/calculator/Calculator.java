@@ -19,12 +19,7 @@ import org.eskarn.core.requirement.Characteristic;
  *
  * @param path its address under Tables
  * @param fields those that apply under what was chosen, in the order they are asked for
- * @param prepared what stands in the fields before they are read, where something typed fills others
  * @param answer empty while too little is typed, or where something cannot be read
- * @param reference what stands below its fields, as a table to look things up in
- * @param begun what its example types into fields that only come with the answer
- * @param asked by which requirements of dockets the same is asked
- * @param pasted whether more may be pasted into it than an address holds
  */
 public record Calculator(
         String path,
@@ -32,12 +27,28 @@ public record Calculator(
         String title,
         String explanation,
         Function<Map<String, String>, List<Field>> fields,
-        UnaryOperator<Map<String, String>> prepared,
         Function<Fields, Optional<Answer>> answer,
-        Optional<Shown> reference,
-        Map<String, String> begun,
-        Set<Characteristic> asked,
-        boolean pasted) {
+        Besides besides) {
+
+    /**
+     * What only some have.
+     *
+     * @param prepared what stands in the fields before they are read, where something typed fills others
+     * @param reference what stands below its fields, as a table to look things up in
+     * @param begun what its example types into fields that only come with the answer
+     * @param asked by which requirements of dockets the same is asked
+     * @param pasted whether more may be pasted into it than an address holds
+     */
+    private record Besides(
+            UnaryOperator<Map<String, String>> prepared,
+            Optional<Shown> reference,
+            Map<String, String> begun,
+            Set<Characteristic> asked,
+            boolean pasted) {
+
+        private static final Besides NOTHING =
+                new Besides(UnaryOperator.identity(), Optional.empty(), Map.of(), Set.of(), false);
+    }
 
     /** With the same fields whatever is chosen. */
     public static Calculator of(
@@ -47,18 +58,7 @@ public record Calculator(
             String explanation,
             List<Field> fields,
             Function<Fields, Optional<Answer>> answer) {
-        return new Calculator(
-                path,
-                group,
-                title,
-                explanation,
-                typed -> fields,
-                UnaryOperator.identity(),
-                answer,
-                Optional.empty(),
-                Map.of(),
-                Set.of(),
-                false);
+        return new Calculator(path, group, title, explanation, typed -> fields, answer, Besides.NOTHING);
     }
 
     /** With fields that come and go. */
@@ -69,52 +69,54 @@ public record Calculator(
             String explanation,
             Function<Map<String, String>, List<Field>> fields,
             Function<Fields, Optional<Answer>> answer) {
-        return new Calculator(
-                path,
-                group,
-                title,
-                explanation,
-                fields,
-                UnaryOperator.identity(),
-                answer,
-                Optional.empty(),
-                Map.of(),
-                Set.of(),
-                false);
+        return new Calculator(path, group, title, explanation, fields, answer, Besides.NOTHING);
     }
 
-    public Calculator prepared(UnaryOperator<Map<String, String>> other) {
-        return new Calculator(path, group, title, explanation, fields, other, answer, reference, begun, asked, pasted);
+    private Calculator with(Besides other) {
+        return new Calculator(path, group, title, explanation, fields, answer, other);
     }
 
-    public Calculator reference(Shown other) {
-        return new Calculator(
-                path, group, title, explanation, fields, prepared, answer, Optional.of(other), begun, asked, pasted);
+    /** Something typed fills other fields before they are read. */
+    public Calculator prepared(UnaryOperator<Map<String, String>> by) {
+        return with(new Besides(by, besides.reference, besides.begun, besides.asked, besides.pasted));
     }
 
+    /** With something to look up below its fields. */
+    public Calculator reference(Shown shown) {
+        return with(new Besides(besides.prepared, Optional.of(shown), besides.begun, besides.asked, besides.pasted));
+    }
+
+    /** The example also types into fields that only come with the answer. */
     public Calculator alsoBegun(Map<String, String> more) {
-        return new Calculator(
-                path, group, title, explanation, fields, prepared, answer, reference, more, asked, pasted);
+        return with(new Besides(besides.prepared, besides.reference, more, besides.asked, besides.pasted));
     }
 
     /** The same is asked by requirements of dockets. */
     public Calculator askedBy(Characteristic... characteristics) {
-        return new Calculator(
-                path,
-                group,
-                title,
-                explanation,
-                fields,
-                prepared,
-                answer,
-                reference,
-                begun,
-                Set.of(characteristics),
-                pasted);
+        Set<Characteristic> asked = Set.of(characteristics);
+        return with(new Besides(besides.prepared, besides.reference, besides.begun, asked, besides.pasted));
     }
 
+    /** More may be pasted into it than an address holds. */
     public Calculator forPasting() {
-        return new Calculator(path, group, title, explanation, fields, prepared, answer, reference, begun, asked, true);
+        return with(new Besides(besides.prepared, besides.reference, besides.begun, besides.asked, true));
+    }
+
+    /** What stands in the fields before they are read. */
+    Map<String, String> prepared(Map<String, String> typed) {
+        return besides.prepared.apply(typed);
+    }
+
+    public Optional<Shown> reference() {
+        return besides.reference;
+    }
+
+    Set<Characteristic> asked() {
+        return besides.asked;
+    }
+
+    public boolean pasted() {
+        return besides.pasted;
     }
 
     public String address() {
@@ -127,7 +129,7 @@ public record Calculator(
         fields.apply(Map.of()).stream()
                 .filter(field -> !field.example().isEmpty())
                 .forEach(field -> example.put(field.name(), field.example()));
-        example.putAll(begun);
+        example.putAll(besides.begun);
         return example;
     }
 

@@ -6,21 +6,26 @@ import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.field.Field;
 import org.eskarn.app.field.Fields;
-import org.eskarn.app.page.Words;
 
 /**
  * A calculator with what was typed into it, and what comes of it.
  *
  * @param answer empty while too little is typed, or where a field cannot be read
+ * @param unused what the fields are called that something was typed into and nothing was reckoned with
  * @param converted that another unit was chosen and what was typed was said in it; empty where none was
  * @param takenAsTyped the address that takes the figures in the new unit as they were typed
  */
 public record Sheet(
-        Calculator calculator, Fields fields, Optional<Answer> answer, String converted, String takenAsTyped) {
+        Calculator calculator,
+        Fields fields,
+        Optional<Answer> answer,
+        List<String> unused,
+        String converted,
+        String takenAsTyped) {
 
     /** Works out what was typed, by the names of the fields. */
     public static Sheet of(Calculator calculator, Map<String, String> typed) {
-        Map<String, String> prepared = calculator.prepared().apply(typed);
+        Map<String, String> prepared = calculator.prepared(typed);
         List<Field> described = calculator.fields().apply(prepared);
         Fields fields = Fields.of(described, prepared);
         Optional<Answer> answer = fields.readable() ? calculator.answer().apply(fields) : Optional.empty();
@@ -32,7 +37,10 @@ public record Sheet(
         return new Sheet(
                 calculator,
                 fields,
-                answer.map(found -> found.with(unused(fields))),
+                answer,
+                answer.isEmpty()
+                        ? List.of()
+                        : fields.unused().stream().map(Field::label).toList(),
                 changed,
                 changed.isEmpty() ? "" : calculator.address() + Calculator.query(asTyped(described, prepared)));
     }
@@ -43,13 +51,6 @@ public record Sheet(
                 .filter(field -> prepared.containsKey(field.name()))
                 .forEach(field -> typed.put(field.name(), prepared.getOrDefault(field.name(), "")));
         return typed;
-    }
-
-    /** What was typed and not reckoned with is said, never passed over. */
-    private static List<String> unused(Fields fields) {
-        return fields.unused().stream()
-                .map(field -> Words.say("calculators.not-used", field.label()))
-                .toList();
     }
 
     public Map<String, String> problems() {

@@ -123,13 +123,17 @@ public final class MeasureAnswer {
         return views;
     }
 
-    /** The correction as it is asked for here, without the size it begins from, which the docket knows. */
+    /** The correction as it was typed here, without what the docket knows better: the size it begins from, and all that is usual. */
     private static Map<String, String> taken(Correction correction) {
         Map<String, String> taken =
                 new LinkedHashMap<>(Map.of("kind", correction.kind().name()));
         taken.putAll(correction.kept());
+        correction.asked().stream()
+                .filter(field -> correction.fields().empty(field.name())
+                        || correction.fields().shown(field.name()).equals(field.usual()))
+                .map(Field::name)
+                .forEach(taken::remove);
         taken.keySet().removeAll(List.of("measured", "read"));
-        taken.values().removeIf(String::isEmpty);
         return taken;
     }
 

@@ -113,25 +113,28 @@ final class MeasureFields {
                         Quantity.PLACE)
                 .usually(LengthUnit.MILLIMETRE.name())
                 .half());
-        boolean begins = layout.name().equals(begun.get("layout"));
-        fields.add(written("first", Words.of(layout.first()), WrittenPlaces.first(layout))
-                .usually(
-                        begins
-                                ? begun.getOrDefault("first", CharacteristicLayout.first(what, layout))
-                                : CharacteristicLayout.first(what, layout)));
+        fields.add(written(
+                "first",
+                Words.of(layout.first()),
+                WrittenPlaces.first(layout),
+                CharacteristicLayout.first(what, layout)));
         if (!Words.of(layout.second()).isEmpty()) {
-            fields.add(written("second", Words.of(layout.second()), WrittenPlaces.second(layout))
-                    .usually(
-                            begins
-                                    ? begun.getOrDefault("second", CharacteristicLayout.second(what, layout))
-                                    : CharacteristicLayout.second(what, layout)));
+            fields.add(written(
+                    "second",
+                    Words.of(layout.second()),
+                    WrittenPlaces.second(layout),
+                    CharacteristicLayout.second(what, layout)));
         }
     }
 
-    private static Field written(String name, String label, Restating restating) {
-        return restating == Restating.NOTHING
+    /** What is usual is known in mm. */
+    private Field written(String name, String label, Restating restating, String usual) {
+        boolean begins = layout.name().equals(begun.get("layout"));
+        String text = begins ? begun.getOrDefault(name, usual) : usual;
+        Field field = restating == Restating.NOTHING
                 ? Field.text(name, label)
                 : Field.place(name, label).restated(restating);
+        return field.usually(unit == LengthUnit.MILLIMETRE ? text : restating.in(text, LengthUnit.MILLIMETRE, unit));
     }
 
     private void limit() {

@@ -5,6 +5,7 @@ import static org.eskarn.app.calculator.Sheets.answer;
 
 import org.eskarn.app.calculator.Answer;
 import org.eskarn.app.calculator.Sheets;
+import org.eskarn.core.fit.Bearing;
 import org.eskarn.core.fit.Choices;
 import org.eskarn.core.fit.OilFilm;
 import org.eskarn.core.units.Length;
@@ -13,6 +14,7 @@ import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.Outcome;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Answers that somebody could scrap a part by, or pass a bad one. */
@@ -196,5 +198,14 @@ class TrueAnswersTest {
                         .get(0)
                         .name())
                 .contains("17");
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void aClassIsNamedOnce(Bearing.Precision precision) {
+        Answer seat = answer(
+                "bearings", "ring=INNER&size=45&seat=45.006&turning=TURNING&load=NORMAL&precision=" + precision.name());
+        assertThat(seat.headline() + seat.limits() + seat.remarks() + seat.figures() + seat.warnings())
+                .doesNotContainPattern("(?i)class,? class");
     }
 }

@@ -9,6 +9,8 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.eskarn.app.calculator.Answer;
+import org.eskarn.app.calculator.Sheets;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.FormFields;
 import org.eskarn.app.picture.engine.View;
@@ -157,6 +159,34 @@ class MeasuredTest {
         assertThat(Measured.of(typed(pins).filled()).problems()).containsOnlyKeys("pinClass");
         assertThat(Measured.of(typed(pins + "&pinClass=0.001").filled()).problems())
                 .isEmpty();
+    }
+
+    /** Pins of exactly the limits prove what they bracket; nothing of a dial is among their uncertainty. */
+    @Test
+    void aBracketThatIsItsLimitsPasses() {
+        Answer pins = Sheets.answer(
+                "pins",
+                "layout=PINS&first=12.00 12.01&readings=yes no&lower=12.00&upper=12.01&pinClass=0&graduation=7");
+        assertThat(pins.outcome()).contains(Outcome.PASS);
+        assertThat(pins.headline()).isEqualTo("Middle of the bracket 12.0050 mm");
+        assertThat(pins.known()).startsWith("± 0.0050 mm");
+        assertThat(Sheets.answer(
+                                "pins",
+                                "layout=PINS&first=12.00 12.01&readings=yes no&lower=12.00&upper=12.009&pinClass=0")
+                        .outcome())
+                .contains(Outcome.NOT_PROVEN);
+    }
+
+    /** Pins keep their exact sizes whatever the unit of the page, and are refused where units are mixed. */
+    @Test
+    void pinsAreAsLargeAsTheyAreWritten() {
+        Answer inch = Sheets.answer(
+                "pins",
+                "layout=PINS&unit=INCH&first=12.00 mm 12.01 mm&readings=yes no&lower=12.00 mm&upper=12.01 mm&pinClass=0");
+        assertThat(inch.outcome()).contains(Outcome.PASS);
+        assertThat(Sheets.of("pins", "layout=PINS&first=12.00 0.473 in&readings=yes no&pinClass=0")
+                        .problems())
+                .containsOnlyKeys("first");
     }
 
     /** A lower limit typed with a unit of its own still tells a size from a deviation. */
