@@ -191,6 +191,10 @@ public final class Field {
         return with(traits -> traits.share = THIRD);
     }
 
+    public Field twoThirds() {
+        return with(traits -> traits.share = WHOLE - THIRD);
+    }
+
     public Field lines(int some) {
         return with(traits -> traits.lines = some);
     }

@@ -103,7 +103,7 @@ final class MeasureFields {
         fields.add(Field.choice(
                         "layout", Words.say("calculators.stations"), what.layouts(), kind -> Words.of(kind.title()))
                 .usually(layout.name())
-                .half()
+                .twoThirds()
                 .redrawing());
         fields.add(Field.unit(
                         "unit",
@@ -112,7 +112,7 @@ final class MeasureFields {
                         Quantity.SIZE,
                         Quantity.PLACE)
                 .usually(LengthUnit.MILLIMETRE.name())
-                .half());
+                .third());
         fields.add(written(
                 "first",
                 Words.of(layout.first()),

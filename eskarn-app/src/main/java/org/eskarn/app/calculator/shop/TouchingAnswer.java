@@ -56,8 +56,8 @@ final class TouchingAnswer {
     private static void touched(Answering answer, double at, double distance, boolean edge, Display sizes) {
         String what =
                 edge ? Words.say("calculators.the-edge-lies-at") : Words.say("calculators.the-pins-centre-lies-at");
-        answer.fact(what + " " + Words.say("calculators.going-up-or"), at + distance, sizes);
-        answer.fact(what + " " + Words.say("calculators.going-down"), at - distance, sizes);
+        answer.fact(what + Words.say("calculators.going-up-or"), at + distance, sizes);
+        answer.fact(what + Words.say("calculators.going-down"), at - distance, sizes);
     }
 
     private static void between(Answering answer, double one, @Nullable Length other, double diameter, Display sizes) {

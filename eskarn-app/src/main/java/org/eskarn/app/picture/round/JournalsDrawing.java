@@ -5,6 +5,7 @@ import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Subject;
+import org.eskarn.app.picture.engine.TextSpace;
 import org.eskarn.app.picture.engine.Xy;
 import org.eskarn.core.evaluation.JournalsReduction;
 import org.eskarn.core.evaluation.JournalsReduction.Journal;
@@ -18,6 +19,12 @@ public final class JournalsDrawing {
     private static final Xy CENTRE = new Xy(320, 228);
     private static final double ROOM = 128;
     private static final double DIAL = 176;
+
+    private static final int SIZE = 14;
+    private static final int LINE = 17;
+
+    /** Where a name may stand, in lines from its tip, the nearest first. */
+    private static final int[] LINES = {0, 1, -1, 2, -2, 3, -3, 4};
 
     private JournalsDrawing() {}
 
@@ -38,6 +45,7 @@ public final class JournalsDrawing {
             sketch.circle(Sketch.QUIET, 1.2, Sketch.DASHED, CENTRE, limit * scale);
         }
         Xy before = null;
+        TextSpace room = new TextSpace();
         for (Journal journal : reduction.journals()) {
             if (journal.offset().isEmpty()) {
                 continue;
@@ -50,14 +58,7 @@ public final class JournalsDrawing {
                 sketch.line(Sketch.INK, 1, before, tip);
             }
             before = tip;
-            boolean right = tip.x() >= CENTRE.x();
-            sketch.text(
-                    "d-fill-ink",
-                    new Xy(tip.x() + (right ? 12 : -12), tip.y() + 5),
-                    right ? "start" : "end",
-                    14,
-                    650,
-                    journal.name() + ": " + display.amount(offset.amount()) + " " + display.symbol());
+            named(sketch, room, tip, journal.name() + ": " + display.amount(offset.amount()) + " " + display.symbol());
         }
         sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
         return sketch.drawn(
@@ -65,5 +66,18 @@ public final class JournalsDrawing {
                 Words.say(
                         "picture.cross-the-axis-arrows-to-each-centre",
                         limit > 0 ? Words.say("picture.dashed-limit-as-an-offset") : ""));
+    }
+
+    /** Beside its tip; where another name stands there, the next free line below or above. */
+    private static void named(Sketch sketch, TextSpace room, Xy tip, String name) {
+        boolean right = tip.x() >= CENTRE.x();
+        String anchor = right ? "start" : "end";
+        for (int line : LINES) {
+            Xy at = new Xy(tip.x() + (right ? 12 : -12), tip.y() + 5 + line * LINE);
+            if (room.take(at, anchor, SIZE, name) || line == LINES[LINES.length - 1]) {
+                sketch.text("d-fill-ink", at, anchor, SIZE, 650, name);
+                return;
+            }
+        }
     }
 }

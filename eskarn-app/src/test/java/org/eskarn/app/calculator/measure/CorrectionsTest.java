@@ -21,6 +21,7 @@ import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Outcome;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -96,6 +97,33 @@ class CorrectionsTest {
         assertThat(advice.headline()).contains("nothing to true");
     }
 
+    /** Two journals lie off in opposite directions: each direction is that of its section, never of both. */
+    @Test
+    void theDirectionOfARotorIsThatOfItsSection() {
+        MeasureForm rotor = MeasuredTest.typed("what=CIRCULAR_RUNOUT_RADIAL&layout=RINGS&first=40 180&second=4"
+                + "&readings=0 20 40 20 0 -20 -44 -20 0&readingUnit=MICROMETRE&graduation=1&upper=0.02");
+        Advice advice = Correction.of(found(rotor), Map.of("kind", "TRUING")).advice();
+        assertThat(advice.lines().toString())
+                .contains("By all readings at 180 mm the centre lies towards 0°, about 12")
+                .doesNotContain("together");
+    }
+
+    /** Sections that move little and lie apart: total runout fails, and no blow brings them together. */
+    @Test
+    void truingIsNotAdvisedWhereTheSectionsLieApart() {
+        MeasureForm apart = MeasuredTest.typed("what=TOTAL_RUNOUT&layout=RINGS&first=40 180&second=4"
+                + "&readings=0 1 2 1 60 61 62 61 0&readingUnit=MICROMETRE&graduation=1&upper=0.02");
+        Measured measured = Measured.of(apart.filled());
+        assertThat(measured.judgedName()).isEqualTo("total movement");
+        assertThat(measured.assessment().verdict().outcome()).isEqualTo(Outcome.FAIL);
+        Advice advice = Correction.of(found(apart), Map.of("kind", "TRUING")).advice();
+        assertThat(advice.ready()).isFalse();
+        assertThat(advice.headline()).startsWith("Each section moves within the limit; the sections lie apart");
+        assertThat(measured.said().figures())
+                .anyMatch(line -> line.name().startsWith("total movement")
+                        && line.figure().equals("62.0"));
+    }
+
     /** A face has no centre that could be off: it leans. */
     @Test
     void aFaceIsNotOffCentre() {
@@ -104,6 +132,25 @@ class CorrectionsTest {
         List<DetailsView.Line> figures = Measured.of(face.filled()).said().figures();
         assertThat(figures).noneMatch(line -> line.name().contains("off centre"));
         assertThat(figures).anyMatch(line -> line.name().contains("lean at this radius"));
+    }
+
+    /** What is told over 100 mm is told over 4 in where inches are shown, and is the same slope. */
+    @Test
+    void aSlopeIsToldOverALengthOfItsSystem() {
+        String face = "what=CIRCULAR_RUNOUT_AXIAL&layout=RING&first=8&graduation=1&radius=100 mm&readings=";
+        DetailsView.Line metric = lean(face + "0 3 8 11 12 9 4 1 0&readingUnit=MICROMETRE");
+        assertThat(metric.symbol()).isEqualTo("µm over 100 mm");
+        DetailsView.Line inch = lean(face + "0 3µm 8µm 11µm 12µm 9µm 4µm 1µm 0&unit=INCH&readingUnit=TENTH");
+        assertThat(inch.symbol()).isEqualTo("tenths over 4 in");
+        assertThat(Double.parseDouble(inch.figure()) * 2.54 / 1.016)
+                .isCloseTo(Double.parseDouble(metric.figure()), org.assertj.core.api.Assertions.within(0.2));
+    }
+
+    private static DetailsView.Line lean(String query) {
+        return Measured.of(MeasuredTest.typed(query).filled()).said().figures().stream()
+                .filter(line -> line.name().equals("lean"))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Few stations may have missed the high and the low spot: the answer says by how much. */
