@@ -10,6 +10,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.TypedQuantity;
+import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 
 /**
@@ -72,6 +73,9 @@ public interface Restating {
         /** Decimals of mm; a millionth of an inch is finer than any gauge too. */
         private static final int SHORT = 6;
 
+        /** Before the point; a field takes no more. */
+        private static final int DIGITS = 9;
+
         private static final int DECIMALS_OF_PLACES = 4;
         private static final int DECIMALS_OF_HEIGHTS = 9;
 
@@ -82,28 +86,39 @@ public interface Restating {
 
         private Word() {}
 
+        /** All lengths of a text are converted, or each keeps its number with its unit: one text has one kind of numbers. */
         static String each(String text, LengthUnit from, LengthUnit to) {
-            return WORD.matcher(TypedQuantity.joined(text))
-                    .replaceAll(found -> Matcher.quoteReplacement(word(found.group(), from, to)));
+            String joined = TypedQuantity.joined(text);
+            boolean allEven = WORD.matcher(joined)
+                    .results()
+                    .allMatch(found -> said(found.group(), from, to, true).isPresent());
+            return WORD.matcher(joined)
+                    .replaceAll(found -> Matcher.quoteReplacement(
+                            said(found.group(), from, to, allEven).orElse(found.group())));
         }
 
-        private static String word(String word, LengthUnit from, LengthUnit to) {
+        /** Empty where it is to be converted and does not come out even. What is no length stays as it is. */
+        private static Optional<String> said(String word, LengthUnit from, LengthUnit to, boolean converted) {
             Matcher parts = NUMBER_AND_UNIT.matcher(word);
             if (!parts.matches()) {
-                return word;
+                return Optional.of(word);
             }
             Optional<LengthUnit> own = LengthUnit.named(parts.group(2));
             if (own.isEmpty() && !parts.group(2).isEmpty()) {
-                return word;
+                return Optional.of(word);
             }
             LengthUnit unit = own.orElse(from);
             if (unit == to) {
-                return parts.group(1);
+                return Optional.of(parts.group(1));
             }
-            return TypedQuantity.length(parts.group(1), unit)
-                    .flatMap(length -> even(length.amount(), unit, to))
-                    .map(amount -> sign(parts.group(1)) + amount.toPlainString())
-                    .orElse(parts.group(1) + " " + unit.symbol());
+            if (!converted) {
+                return Optional.of(parts.group(1) + " " + unit.symbol());
+            }
+            Optional<Length> length = TypedQuantity.length(parts.group(1), unit);
+            return length.isEmpty()
+                    ? Optional.of(word)
+                    : even(length.get().amount(), unit, to)
+                            .map(amount -> sign(parts.group(1)) + amount.toPlainString());
         }
 
         /** A plus that was typed is kept: it says which way. */
@@ -115,7 +130,8 @@ public interface Restating {
         private static Optional<BigDecimal> even(BigDecimal amount, LengthUnit from, LengthUnit to) {
             BigDecimal micrometres = amount.multiply(from.micrometres());
             BigDecimal short6 = micrometres.divide(to.micrometres(), SHORT, RoundingMode.HALF_UP);
-            if (short6.multiply(to.micrometres()).compareTo(micrometres) != 0) {
+            boolean tooLong = short6.precision() - short6.scale() > DIGITS;
+            if (tooLong || short6.multiply(to.micrometres()).compareTo(micrometres) != 0) {
                 return Optional.empty();
             }
             BigDecimal stripped = short6.stripTrailingZeros();

@@ -18,7 +18,7 @@ public final class TypedQuantity {
     private static final Pattern DECIMAL = Pattern.compile("[+-]?(\\d{1,9}(\\.\\d{0,9})?|\\.\\d{1,9})");
     private static final Pattern NUMBER_AND_UNIT = Pattern.compile("([-+−]?[\\d.,]+)\\s*(\\D*)");
     private static final Pattern UNIT_AFTER_A_BLANK = Pattern.compile(
-            "(?<=\\d)\\s+(?=(?:mm|µm|μm|um|micron|microns|in|inch|inches|\"|thou|tenth|tenths)(?:[\\s;:]|$))",
+            "(?<=\\d)\\s+(?=(?:mm|µm|μm|um|micron|microns|in|inch|inches|\"|thou|tenth|tenths)(?:[\\s;:/]|$))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PER_MINUTE = Pattern.compile("|rpm|/min|r/min");
 

@@ -102,6 +102,18 @@ class CalculatorPageTest {
         assertThat(page.locator(".headline")).hasCount(0);
     }
 
+    /** What may be long is sent another way, and answers while it is typed all the same. */
+    @Test
+    void aPastedGridAnswersWhileItIsTyped(Eskarn eskarn) {
+        Page page = open(eskarn, "/tables/grid");
+        page.locator("#f-heights").fill("0 2 5\n1 4 8");
+        assertThat(page.locator(".headline")).containsText("Minimum zone");
+        page.locator("#f-readIn").selectOption("MILLIMETRE");
+        assertThat(page.locator("#f-heights")).hasValue("0 0.002 0.005\n0.001 0.004 0.008");
+        page.locator("[name=view][value=RAISED]").check();
+        assertThat(page.locator("#answer .picture")).containsText("from the front");
+    }
+
     /** The correction opens in the docket as it stands here; its sizes are the docket's. */
     @Test
     void aCutPlannedHereOpensInADocket(Eskarn eskarn) throws Exception {
