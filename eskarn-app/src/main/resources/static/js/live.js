@@ -61,3 +61,16 @@ document.addEventListener("htmx:before:response", (event) => {
     lost();
   }
 });
+
+// Whoever wants to see other units keeps what was typed: the choice is sent first, then the fields, which follow it.
+document.addEventListener("submit", async (event) => {
+  const form = live();
+  if (!form || !new URL(event.target.action).pathname.endsWith("/units")) return;
+  event.preventDefault();
+  await fetch(event.target.action, {
+    method: "POST",
+    body: new URLSearchParams(new FormData(event.target)),
+    redirect: "manual",
+  });
+  form.requestSubmit();
+});

@@ -3,8 +3,12 @@ package org.eskarn.app.calculator;
 import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import java.util.List;
 import java.util.Map;
+import org.eskarn.app.account.AccountService;
+import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.OpenRequirementService;
 import org.eskarn.app.page.NotFound;
+import org.eskarn.app.page.Units;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,10 +25,12 @@ class CalculatorController {
 
     private final Calculators calculators;
     private final OpenRequirementService dockets;
+    private final AccountService accounts;
 
-    CalculatorController(Calculators calculators, OpenRequirementService dockets) {
+    CalculatorController(Calculators calculators, OpenRequirementService dockets, AccountService accounts) {
         this.calculators = calculators;
         this.dockets = dockets;
+        this.accounts = accounts;
     }
 
     @ModelAttribute
@@ -49,12 +55,20 @@ class CalculatorController {
     }
 
     @GetMapping("/{path}")
-    String show(@PathVariable String path, @RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
-        Sheet sheet = Sheet.of(calculators.at(path).orElseThrow(NotFound::new), typed);
+    String show(
+            @PathVariable String path,
+            @RequestParam Map<String, String> typed,
+            @AuthenticationPrincipal SignedIn person,
+            Model model,
+            HtmxRequest request) {
+        Calculator calculator = calculators.at(path).orElseThrow(NotFound::new);
+        Units units = accounts.units(person.id());
+        Sheet sheet = Sheet.of(calculator, UnitsFollowed.of(calculator, typed, units));
+        model.addAttribute(UnitsFollowed.SHOWN, units.name());
         model.addAttribute("sheet", sheet);
         model.addAttribute("problems", sheet.problems());
         if (sheet.answer().isPresent()) {
-            model.addAttribute("open", dockets.asking(sheet.calculator().asked()));
+            model.addAttribute("open", dockets.asking(calculator.asked()));
         }
         // What comes and goes with a choice is drawn anew as a whole.
         boolean whole = !request.isHtmxRequest() || typed.containsKey("whole");
@@ -64,7 +78,12 @@ class CalculatorController {
 
     /** The same of what is pasted, which may be longer than an address. */
     @PostMapping("/{path}")
-    String work(@PathVariable String path, @RequestParam Map<String, String> typed, Model model, HtmxRequest request) {
-        return show(path, typed, model, request);
+    String work(
+            @PathVariable String path,
+            @RequestParam Map<String, String> typed,
+            @AuthenticationPrincipal SignedIn person,
+            Model model,
+            HtmxRequest request) {
+        return show(path, typed, person, model, request);
     }
 }

@@ -137,6 +137,11 @@ public final class Fields {
         return texts;
     }
 
+    /** What was read, and yet says nothing of what is asked. */
+    public void ignore(String name) {
+        used.remove(name);
+    }
+
     /** The fields that something was typed into, and that nothing was reckoned with. */
     public List<Field> unused() {
         return described.values().stream()

@@ -97,11 +97,21 @@ final class CutAdvice {
         BigDecimal deepest = fields.above("deepest", Words.say("remedy.a-depth"));
         BigDecimal last = zero(fields.number("last"));
         BigDecimal graduation = zero(fields.number("slide"));
-        BigDecimal dialNow = zero(fields.number("dialNow"));
+        BigDecimal dialNow = fields.number("dialNow");
+        if (fields.empty("dialNow")) {
+            fields.problem("dialNow", Words.say("remedy.type-what-the-dial-reads"));
+        }
         double part = fields.temperature("partCelsius", Words.say("calculators.the-temperature-of-the-part"));
         double gauge = fields.temperature("gaugeCelsius", Words.say("calculators.the-temperature-of-the-gauge"));
         BigDecimal expansion = fields.above("partExpansion", Words.say("remedy.an-expansion"));
-        if (measured == null || target == null || !fields.problems().isEmpty()) {
+        if (fields.empty("partExpansion")) {
+            fields.problem("partExpansion", Words.say("remedy.type-the-expansion-of-the-part"));
+        }
+        if (measured == null
+                || target == null
+                || dialNow == null
+                || expansion == null
+                || !fields.problems().isEmpty()) {
             return Advice.not(RemedyKind.CUT, Words.say("remedy.type-the-size-it-has-and-the"), fields.problems());
         }
         if (passes == null && deepest == null) {
@@ -128,7 +138,7 @@ final class CutAdvice {
                     measured.doubleValue() * unit,
                     part,
                     gauge,
-                    (expansion == null ? STEEL : expansion).doubleValue() * PER_METRE,
+                    expansion.doubleValue() * PER_METRE,
                     STEEL.doubleValue() * PER_METRE,
                     target.doubleValue() * unit,
                     Optional.ofNullable(bounds.lower()),

@@ -27,6 +27,9 @@ final class LeaveAdvice {
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
         String symbol = found.assessment().sweep().layout().unit().symbol();
         OptionalDouble slope = slope(found);
+        if (slope.isEmpty()) {
+            fields.ignore("workLength");
+        }
         List<String> lines = new ArrayList<>();
         String meaning = "";
         if (slope.isPresent() && length != null) {

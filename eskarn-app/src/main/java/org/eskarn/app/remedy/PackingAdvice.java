@@ -31,6 +31,9 @@ final class PackingAdvice {
         double perPlace = found.assessment().sweep().layout().unit().millimetres();
         List<Support> supports = Places.read(fields, "supports", perPlace);
         BigDecimal pitch = fields.above("pitch", Words.say("remedy.a-pitch"));
+        if (!fields.text("how").equals(RemedyFields.SCREWS)) {
+            fields.ignore("pitch");
+        }
         if (supports.size() < 2 || !fields.problems().isEmpty()) {
             return Advice.not(
                     RemedyKind.PACKING, Words.say("remedy.write-where-it-stands-a-name-and"), fields.problems());

@@ -6,7 +6,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import java.util.regex.Pattern;
+import org.eskarn.app.account.AccountService;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.page.Units;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.app.running.Work;
@@ -49,6 +51,32 @@ class CalculatorPageTest {
         page.locator("a:has-text('Take the figures')").press("Enter");
         assertThat(page.locator("#f-depth")).hasValue("40.32");
         assertThat(page.locator("#f-unit")).hasValue("INCH");
+    }
+
+    /** The units in the head of the page: what was typed since stays, and follows them. */
+    @Test
+    void theUnitsOfThePersonAreFollowed(Eskarn eskarn) {
+        Page page = open(eskarn, "/tables/end-gap?unit=MILLIMETRE");
+        try {
+            page.locator("#f-depth").fill("40.64");
+            page.locator("#f-widths").fill("25.4");
+            page.locator("#f-spigot").fill("12.7");
+            assertThat(page.locator(".headline")).containsText("µm");
+            page.locator("h1").click();
+            page.keyboard().press("u");
+            assertThat(page.locator("header")).containsText("mm / µm");
+            assertThat(page.locator("#f-depth")).hasValue("40.64");
+            page.keyboard().press("Escape");
+            page.locator("button[data-key=U]").click();
+            assertThat(page.locator("#f-unit")).hasValue("INCH");
+            assertThat(page.locator("#f-depth")).hasValue("1.6");
+            assertThat(page.locator(".headline")).containsText("tenths");
+            page.navigate(eskarn.address() + "/tables/runout");
+            assertThat(page.locator("#f-readingUnit")).hasValue("TENTH");
+            assertThat(page.locator("#f-unit")).hasValue("INCH");
+        } finally {
+            eskarn.bean(AccountService.class).setUnits(eskarn.account("m.quill").id(), Units.AS_DRAWN);
+        }
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.eskarn.app.field.Field;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.core.evaluation.Assessment;
@@ -163,6 +164,18 @@ class FlatAdviceTest {
                 wedge(), RemedyKind.PACKING, "supports", "left 0 50; right 200 50", "how", "screws", "pitch", "1");
         // Half a micrometre in a hundred of a turn: 20 µm of a pitch of 1 mm are 7.2 degrees.
         assertThat(turned.tables().get(0).rows().toString()).contains("7");
+    }
+
+    /** A pitch says nothing of packing; it is told, not passed over. */
+    @Test
+    void whatACorrectionDoesNotUseIsKnown() {
+        Map<String, String> typed = Map.of("kind", "PACKING", "supports", "left 0 50; right 200 50", "pitch", "1");
+        assertThat(Correction.of(wedge(), typed).fields().unused())
+                .extracting(Field::name)
+                .containsExactly("pitch");
+        Map<String, String> screws = new HashMap<>(typed);
+        screws.put("how", "screws");
+        assertThat(Correction.of(wedge(), screws).fields().unused()).isEmpty();
     }
 
     @Test

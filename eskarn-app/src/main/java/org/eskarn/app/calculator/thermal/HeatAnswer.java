@@ -113,6 +113,10 @@ final class HeatAnswer {
         answer.remark(Words.say(
                 "calculators.worked-out-with-millionths-per-degree-rules",
                 number(heating.outer().expansion())));
+        if (fields.empty("working")) {
+            answer.remark(Words.say(
+                    "calculators.the-working-clearance-is-taken-as", small.amount(heating.working()), small.symbol()));
+        }
         if (fields.empty("room")) {
             answer.remark(Words.say("calculators.the-room-is-taken-as-20"));
         }

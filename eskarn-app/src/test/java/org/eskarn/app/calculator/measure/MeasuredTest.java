@@ -86,6 +86,23 @@ class MeasuredTest {
         assertThat(verdict(what, layout, "0.0001")).isEqualTo(Outcome.FAIL);
     }
 
+    /** A figure exactly on its limit does not fail, and with an uncertainty it does not pass either. */
+    @ParameterizedTest
+    @MethodSource("everyLayout")
+    void onItsLimitAFigureIsNotProven(Characteristic what, LayoutKind layout) {
+        if (layout.answered() || what.angular() || !what.limits().contains(LimitKind.MAXIMUM)) {
+            return;
+        }
+        double figure = Math.abs(judged(form(what, layout, ReadingUnit.MICROMETRE, LengthUnit.MILLIMETRE, "5")));
+        String limit = BigDecimal.valueOf(figure)
+                .movePointLeft(3)
+                .setScale(9, java.math.RoundingMode.HALF_UP)
+                .toPlainString();
+        assertThat(verdict(what, layout, limit))
+                .as(what + " " + layout + " " + limit)
+                .isEqualTo(Outcome.NOT_PROVEN);
+    }
+
     /** 20.0 ± 70.7 does not keep a limit of 20. */
     @Test
     void whatIsPrintedBesideTheFigureIsWhatItIsDecidedWith() {
