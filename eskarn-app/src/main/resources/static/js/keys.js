@@ -45,6 +45,8 @@ document.addEventListener("click", (event) => {
 
 // After a part of the page was swapped, the hand finds the marked control where it was.
 document.addEventListener("htmx:after:swap", () => {
+  // Who types into fields that are answered while they type stays there.
+  if (document.activeElement?.closest("form[data-live]")) return;
   const first = document.querySelector("#correct [data-first], #hunt [data-first], #paste [data-first], #adjust [data-first], #leave [data-first], #aside [data-first], #turn [data-first], #corrected [data-first], #decide [data-first]") ?? document.getElementById("typed") ?? document.querySelector("#work [data-first]");
   first?.focus({ preventScroll: false });
   showNext();

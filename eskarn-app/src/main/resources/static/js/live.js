@@ -1,19 +1,26 @@
-// A calculator answers while it is typed into. An answer that no longer belongs to what stands in the fields is never left standing
-// as if it did: it pales until the next one is there, and when none comes the page says so and asks again.
+// What is worked out from a form stands beside it and follows the typing: the answer of a calculator, the advice of a correction.
+// One that no longer belongs to what stands in the fields is never left standing as if it did: it pales, and cannot be acted on,
+// until the next one is there; when none comes the page says so and asks again.
 "use strict";
 
 const ASKED_AGAIN_AFTER = 2000;
 
 const live = () => document.querySelector("form[data-live]");
 
+const answerTo = (form) => document.querySelector(form.dataset.live);
+
 // The form that was typed into; one that was drawn anew since has its own sentences.
 let typedInto = null;
 
-const paled = (form, old) => form.querySelector("#answer").toggleAttribute("data-old", old);
+const paled = (form, old) => {
+  const answer = answerTo(form);
+  answer.toggleAttribute("data-old", old);
+  answer.querySelectorAll("button").forEach((button) => (button.disabled = old));
+};
 
 document.addEventListener("input", (event) => {
   const form = live();
-  if (!form || !form.contains(event.target)) return;
+  if (!form || !form.hasAttribute("data-htmx-powered") || !form.contains(event.target)) return;
   typedInto = form;
   paled(form, true);
 });
@@ -36,8 +43,10 @@ document.addEventListener("htmx:after:swap", () => {
   form.querySelector(".lost").hidden = true;
   if (form !== typedInto) return;
   // What was wrong with a field when the page was made is said in the answer now, if it still is.
-  form.querySelectorAll(".asked .problem").forEach((sentence) => sentence.remove());
-  form.querySelectorAll(".asked [aria-invalid]").forEach((field) => {
+  const answer = answerTo(form);
+  form.querySelectorAll(".described .problem").forEach((sentence) => answer.contains(sentence) || sentence.remove());
+  form.querySelectorAll("[aria-invalid]").forEach((field) => {
+    if (answer.contains(field)) return;
     field.removeAttribute("aria-invalid");
     field.removeAttribute("aria-describedby");
   });

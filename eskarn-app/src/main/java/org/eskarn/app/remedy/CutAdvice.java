@@ -11,6 +11,8 @@ import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.picture.engine.Picture;
+import org.eskarn.app.picture.fit.RangesDrawing;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.remedy.CutPlan;
 import org.eskarn.core.remedy.PlanRefused;
@@ -29,6 +31,9 @@ final class CutAdvice {
     private static final double PER_METRE = 1e-6;
     /** µm; less than this nobody measures, and it is not told as warmth. */
     private static final double FELT = 0.05;
+
+    /** The last passes, which decide, where there are more. */
+    private static final int MOST_DRAWN = 6;
 
     /** µm; a size typed as exactly a limit lies within it. */
     private static final double ROUNDING = 1e-6;
@@ -221,7 +226,7 @@ final class CutAdvice {
                 lines,
                 List.of(),
                 planned ? List.of(passes(plan)) : List.of(),
-                Optional.empty(),
+                planned ? Optional.of(sizes(plan)) : Optional.empty(),
                 predicted,
                 Words.say(
                         "remedy.cut-to-in",
@@ -230,6 +235,30 @@ final class CutAdvice {
                         plan.passes().size(),
                         plan.passes().size() == 1 ? Words.say("remedy.pass-2") : Words.say("remedy.passes-2")),
                 fields.problems());
+    }
+
+    /** The size from pass to pass, beside its limits. */
+    private Picture sizes(CutPlan plan) {
+        List<RangesDrawing.Range> ranges = new ArrayList<>();
+        double before = plan.cold();
+        for (CutPlan.Pass pass : plan.passes()) {
+            ranges.add(new RangesDrawing.Range(
+                    Words.say("remedy.after-pass", pass.number()),
+                    found.sizes().of(before),
+                    found.sizes().of(pass.after())));
+            before = pass.after();
+        }
+        Double lower = bounds.lower();
+        Double upper = bounds.upper();
+        return RangesDrawing.of(
+                Words.say("remedy.what-each-pass-takes"),
+                found.sizes().symbol(),
+                ranges.subList(Math.max(0, ranges.size() - MOST_DRAWN), ranges.size()),
+                new RangesDrawing.Limits(
+                        lower == null ? null : (Double) found.sizes().of(lower),
+                        upper == null ? null : (Double) found.sizes().of(upper)),
+                false,
+                amount -> found.sizes().amount(found.sizes().micrometres(amount)));
     }
 
     private DetailsView.Table passes(CutPlan plan) {

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket.correction;
 
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -61,7 +62,14 @@ class RemedyController {
             @RequestParam Map<String, String> typed,
             @RequestParam(defaultValue = "false") boolean checked,
             Model model,
+            HtmxRequest request,
             @AuthenticationPrincipal SignedIn person) {
+        model.addAttribute("live", request.isHtmxRequest());
+        return shown(number, position, typed, checked, model, person);
+    }
+
+    private String shown(
+            int number, int position, Map<String, String> typed, boolean checked, Model model, SignedIn person) {
         Docket docket = pages.docket(number);
         SetUp setUp = docket.at(position).orElseThrow(NotFound::new);
         if (!setUp.correctable()) {
@@ -108,7 +116,7 @@ class RemedyController {
         } catch (DocketConflict e) {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("problem", e.getMessage());
-            return show(number, position, typed, true, model, person);
+            return shown(number, position, typed, true, model, person);
         }
     }
 
@@ -132,7 +140,7 @@ class RemedyController {
                     (e instanceof DocketConflict ? HttpStatus.CONFLICT : HttpStatus.UNPROCESSABLE_CONTENT).value());
             model.addAttribute("problem", e instanceof EntryRejected entry ? Words.of(entry.note()) : e.getMessage());
             model.addAttribute("stepForm", step);
-            return show(number, position, typed, true, model, person);
+            return shown(number, position, typed, true, model, person);
         }
     }
 }

@@ -109,7 +109,7 @@ public final class RangesDrawing {
             return;
         }
         sketch.dashed(Sketch.INK, new Xy(x(at), TOP - 14), new Xy(x(at), foot));
-        double beside = anchor.equals("end") ? 4 : -4;
+        double beside = anchor.equals("end") ? -3 : 3;
         sketch.text("d-fill-ink", new Xy(x(at) + beside, TOP - 22), anchor, 13, 700, said.apply(at));
     }
 

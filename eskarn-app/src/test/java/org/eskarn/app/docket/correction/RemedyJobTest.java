@@ -3,6 +3,8 @@ package org.eskarn.app.docket.correction;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import java.util.regex.Pattern;
 import org.eskarn.app.docket.work.DocketScreen;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
@@ -95,6 +97,35 @@ class RemedyJobTest {
         page.waitForURL("**/232/1?step=verdict");
         assertThat(page.locator(".kept").first()).containsText("replaced by another");
         assertThat(page.locator(".kept").last()).containsText("Tailstock moved by");
+    }
+
+    /** The advice follows the typing; one that belongs to an earlier entry cannot be decided on. */
+    @Test
+    void whatIsDecidedOnIsWhatStandsInTheFields(Eskarn eskarn) {
+        Page page = eskarn.signedIn("m.quill");
+        String address = eskarn.address() + "/dockets/232/1/remedy?kind=CUT&passes=2";
+        page.navigate(address);
+        page.waitForLoadState();
+        page.locator("#f-target").fill("38.016");
+        assertThat(page.locator(".headline")).containsText("in 2 passes");
+        assertThat(page.locator("#advised tbody tr").last()).containsText("38.0160");
+        assertThat(page.locator("#f-target")).isFocused();
+        assertThat(page.locator("#decide [name=target]")).hasValue("38.016");
+        page.locator("#f-target").fill("39");
+        assertThat(page.locator("#advised [role=alert]")).containsText("outside the limits");
+        assertThat(page.locator("#decide")).hasCount(0);
+        page.locator("#f-target").fill("38.010");
+        assertThat(page.locator("#decide button")).isEnabled();
+        page.route(Pattern.compile(".*/remedy.*"), Route::abort);
+        page.locator("#f-target").fill("38.004");
+        assertThat(page.locator("#decide button")).isDisabled();
+        assertThat(page.locator(".lost")).isVisible();
+        page.locator("h1").click();
+        key(page, "k");
+        assertThat(page).hasURL(address);
+        page.unroute(Pattern.compile(".*/remedy.*"));
+        assertThat(page.locator("#decide [name=target]")).hasValue("38.004");
+        assertThat(page.locator("#decide button")).isEnabled();
     }
 
     @Test
