@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.stream.Stream;
 import org.eskarn.app.calculator.measure.MeasureAnswer;
 import org.eskarn.app.field.Field;
@@ -22,6 +23,30 @@ class EveryCalculatorTest {
 
     /** Width of a letter as a share of its size, about. */
     private static final double LETTER = 0.46;
+
+    private static final int RUNS = 120;
+
+    private static final List<String> ODD = List.of(
+            "",
+            "0",
+            "-1",
+            "1",
+            "0.001",
+            "999999999",
+            "1;2;3",
+            "1 2 3 4 5 6 7",
+            "2 thou",
+            "0,5 mm",
+            "1e9",
+            "x",
+            "−3",
+            "12/14",
+            "A 0 0; B 1 1",
+            "yes no yes",
+            "32 H7/g6",
+            "90 F",
+            "S1 32; S2 33",
+            "0 0 0 0 0 0 0 0 0");
 
     private static final List<String> NONSENSE =
             List.of("x", "-99999", "1e400", "0", "1/0", "  ", "٣", "1 2 3", "NaN", "∞", "5 parsec", "9".repeat(400));
@@ -188,6 +213,45 @@ class EveryCalculatorTest {
                     assertThat(sheet.answer()).isEmpty();
                 }
             }
+        }
+    }
+
+    /** Several fields wrong, blank, huge or of another kind at once, units changed meanwhile: always a sentence or an answer in figures. */
+    @ParameterizedTest
+    @MethodSource("all")
+    void nothingTypedAtOnceBreaksIt(Calculator calculator) {
+        Map<String, String> example = stated(calculator);
+        List<Field> fields = worked(calculator, example).fields().all();
+        Random chance = new Random(calculator.path().hashCode());
+        for (int run = 0; run < RUNS; run++) {
+            Map<String, String> typed = new LinkedHashMap<>(example);
+            for (int i = 0; i < 1 + chance.nextInt(4); i++) {
+                Field field = fields.get(chance.nextInt(fields.size()));
+                List<Field.Option> options = field.options();
+                String text = options.isEmpty() || chance.nextInt(6) == 0
+                        ? ODD.get(chance.nextInt(ODD.size()))
+                        : options.get(chance.nextInt(options.size())).value();
+                typed.put(field.name(), text);
+                if (chance.nextInt(5) == 0) {
+                    typed.remove(field.name());
+                }
+            }
+            Sheet sheet = worked(calculator, typed);
+            sheet.answer()
+                    .ifPresent(answer -> assertThat(answer.headline()
+                                    + answer.known()
+                                    + answer.figures()
+                                    + answer.tables()
+                                    + answer.warnings()
+                                    + answer.remarks())
+                            .as(typed.toString())
+                            .doesNotContain("NaN", "Infinity", "null", "{0}"));
+            sheet.problems()
+                    .values()
+                    .forEach(sentence -> assertThat(sentence)
+                            .as(typed.toString())
+                            .isNotBlank()
+                            .doesNotContain("null", "{0}"));
         }
     }
 
