@@ -164,7 +164,11 @@ public final class Answering {
      */
     public Answering judged(String what, double least, double most, Bounds wanted, double expanded, Display display) {
         Verdict verdict = verdict(least, most, wanted, expanded);
-        return verdict(what, verdict, VerdictRule.wide(verdict, display, least, most), display.symbol());
+        verdict(what, verdict, VerdictRule.wide(verdict, display, least, most), display.symbol());
+        if (expanded > 0) {
+            decided = Words.say("calculators.decided-with-u", decided, display.amount(expanded), display.symbol());
+        }
+        return this;
     }
 
     /** The verdict on the end of a range that is worst placed; without an uncertainty the figures alone are compared. */

@@ -7,6 +7,7 @@ import org.eskarn.app.calculator.Calculator;
 import org.eskarn.app.calculator.CalculatorSource;
 import org.eskarn.app.calculator.Group;
 import org.eskarn.app.calculator.Shown;
+import org.eskarn.app.calculator.SizesIn;
 import org.eskarn.app.field.Field;
 import org.eskarn.app.field.Field.Option;
 import org.eskarn.app.field.Quantity;
@@ -16,7 +17,6 @@ import org.eskarn.core.fit.Bearing;
 import org.eskarn.core.fit.Choices;
 import org.eskarn.core.fit.Seat;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.units.LengthUnit;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -24,8 +24,6 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(1)
 public class FitCalculators implements CalculatorSource {
-
-    private static final List<LengthUnit> UNITS = List.of(LengthUnit.MILLIMETRE, LengthUnit.INCH);
 
     /** Codes to try, each with its address. */
     private static final List<Option> CODES = List.of(
@@ -45,12 +43,6 @@ public class FitCalculators implements CalculatorSource {
         return List.of(fits(), choosing(), bearings(), endGap(), pair(), batch());
     }
 
-    private static Field unit() {
-        return Field.unit("unit", Words.say("calculators.sizes-in"), UNITS, Quantity.SIZE, Quantity.SMALL)
-                .usually(LengthUnit.MILLIMETRE.name())
-                .example(LengthUnit.MILLIMETRE.name());
-    }
-
     private static Field known(String example) {
         return Field.small("u", Words.say("calculators.each-size-known-to-k-2")).example(example);
     }
@@ -65,7 +57,7 @@ public class FitCalculators implements CalculatorSource {
                                 Field.size("fit", Words.say("calculators.size-and-fit"))
                                         .restated(Restating.NOMINAL)
                                         .example("32 H7/g6"),
-                                unit(),
+                                SizesIn.millimetresOrInches(),
                                 Field.size("holes", Words.say("calculators.hole-as-measured-sizes-after-each-other"))
                                         .example("32.008 32.016"),
                                 Field.size("shafts", Words.say("calculators.shaft-as-measured"))
@@ -85,7 +77,7 @@ public class FitCalculators implements CalculatorSource {
                 List.of(
                         Field.size("size", Words.say("calculators.nominal-size"))
                                 .example("50"),
-                        unit(),
+                        SizesIn.millimetresOrInches(),
                         Field.choice(
                                         "use",
                                         Words.say("calculators.use"),
@@ -177,7 +169,7 @@ public class FitCalculators implements CalculatorSource {
                 List.of(
                         Field.size("depth", Words.say("calculators.depth-of-the-housing-its-face-to"))
                                 .example("40.32"),
-                        unit(),
+                        SizesIn.millimetresOrInches(),
                         Field.size("widths", Words.say("calculators.widths-of-rings-and-spacers-as-measured"))
                                 .example("19.04 5.02"),
                         Field.size("spigot", Words.say("calculators.spigot-of-the-cap-minus-a-recess"))
@@ -229,7 +221,7 @@ public class FitCalculators implements CalculatorSource {
 
     private Calculator pair() {
         List<Field> fields = new ArrayList<>(List.of(
-                unit(),
+                SizesIn.millimetresOrInches(),
                 from("holeFrom", Words.say("calculators.hole-from-a-docket"), true, false),
                 Field.size("hole", Words.say("calculators.or-its-sizes-as-10-32-016"))
                         .example("10: 32.016 32.020; 40: 32.010 32.012"),
@@ -257,7 +249,7 @@ public class FitCalculators implements CalculatorSource {
 
     private Calculator batch() {
         List<Field> fields = new ArrayList<>(List.of(
-                unit(),
+                SizesIn.millimetresOrInches(),
                 from("shaftsFrom", Words.say("calculators.shafts-measured-in-dockets"), false, true),
                 from("boresFrom", Words.say("calculators.bores-measured-in-dockets"), true, true),
                 Field.size("shafts", Words.say("calculators.shafts-a-name-and-a-size-to"))

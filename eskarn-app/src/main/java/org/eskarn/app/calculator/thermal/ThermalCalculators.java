@@ -6,13 +6,13 @@ import org.eskarn.app.calculator.Calculator;
 import org.eskarn.app.calculator.CalculatorSource;
 import org.eskarn.app.calculator.Group;
 import org.eskarn.app.calculator.Shown;
+import org.eskarn.app.calculator.SizesIn;
 import org.eskarn.app.field.Field;
 import org.eskarn.app.field.Field.Option;
 import org.eskarn.app.field.Quantity;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.fit.Material;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.units.LengthUnit;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -35,17 +35,6 @@ public class ThermalCalculators implements CalculatorSource {
     @Override
     public List<Calculator> calculators() {
         return List.of(heating(), at20(), inService());
-    }
-
-    private static Field unit() {
-        return Field.unit(
-                        "unit",
-                        Words.say("calculators.sizes-in"),
-                        List.of(LengthUnit.MILLIMETRE, LengthUnit.INCH),
-                        Quantity.SIZE,
-                        Quantity.SMALL)
-                .usually(LengthUnit.MILLIMETRE.name())
-                .example(LengthUnit.MILLIMETRE.name());
     }
 
     private static Field material(String name, String label, String example) {
@@ -81,7 +70,7 @@ public class ThermalCalculators implements CalculatorSource {
                         List.of(
                                 Field.size("size", Words.say("calculators.diameter-of-the-joint"))
                                         .example("90"),
-                                unit(),
+                                SizesIn.millimetresOrInches(),
                                 Field.small("interference", Words.say("calculators.largest-interference"))
                                         .example("93")
                                         .half(),
@@ -112,7 +101,7 @@ public class ThermalCalculators implements CalculatorSource {
                         List.of(
                                 Field.size("reading", Words.say("calculators.size-as-it-was-read"))
                                         .example("85.018"),
-                                unit(),
+                                SizesIn.millimetresOrInches(),
                                 material("part", Words.say("calculators.part-of"), "CAST_IRON"),
                                 material("gauge", Words.say("calculators.gauge-of"), STEEL),
                                 own("part", Words.say("calculators.part-own-10-per-k")),
@@ -140,7 +129,7 @@ public class ThermalCalculators implements CalculatorSource {
                         List.of(
                                 Field.size("size", Words.say("calculators.diameter"))
                                         .example("32"),
-                                unit(),
+                                SizesIn.millimetresOrInches(),
                                 Field.small("least", Words.say("calculators.clearance-at-20-c-least"))
                                         .example("25")
                                         .half(),

@@ -200,6 +200,16 @@ class TrueAnswersTest {
                 .contains("17");
     }
 
+    /** The uncertainty that was decided with stands beside the rule: of a clearance, that of both sizes together. */
+    @Test
+    void theUncertaintyDecidedWithIsPrinted() {
+        assertThat(answer("fits", "fit=32 H7/g6&holes=32.010&shafts=31.985&u=2").decided())
+                .startsWith("stringent")
+                .endsWith("U = 2.8 µm");
+        assertThat(answer("fits", "fit=32 H7/g6&holes=32.010&shafts=31.985&u=0").decided())
+                .isEqualTo("simple acceptance");
+    }
+
     @ParameterizedTest
     @EnumSource
     void aClassIsNamedOnce(Bearing.Precision precision) {
