@@ -48,3 +48,10 @@ for pass in "just started" "at work for a while"; do
     { t[NR] = $1 / 1000 }
     END { printf "  of that the server, %s: p50 %.1f ms, p95 %.1f ms, longest %.1f ms\n", pass, t[int(NR * 0.5)], t[int(NR * 0.95)], t[NR] }'
 done
+
+count=${2:-60}
+java -XX:TieredStopAtLevel=1 -cp eskarn-benchmarks/target/classes org.eskarn.benchmarks.AnswerLoad "http://localhost:$port" "$count"
+# Of each calculator as many as were timed, without those that only warmed up.
+grep -h 'GET /tables/..* ' "$scratch"/access/* | tail -n $((count * 40)) | awk '{print $3}' | sort -n | awk '
+  { t[NR] = $1 / 1000 }
+  END { printf "  of that the server: p50 %.1f ms, p95 %.1f ms, longest %.1f ms\n", t[int(NR * 0.5)], t[int(NR * 0.95)], t[NR] }'

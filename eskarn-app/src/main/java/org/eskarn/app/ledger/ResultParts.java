@@ -23,12 +23,14 @@ import org.eskarn.app.ledger.document.SignedDocument.Named;
 import org.eskarn.app.ledger.document.SignedDocument.Result;
 import org.eskarn.app.ledger.document.SignedDocument.RowResult;
 import org.eskarn.app.ledger.document.SignedDocument.TableResult;
+import org.eskarn.app.page.Coverage;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.evaluation.Judgement;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
 import org.eskarn.core.verdict.Verdict;
 import org.jspecify.annotations.Nullable;
 
@@ -56,6 +58,9 @@ record ResultParts(DrawingWriter drawings) {
             List.of(),
             new Drawings("", "", "", "", ""));
 
+    /** µm; what differs less is the same. */
+    private static final double SAME = 1e-6;
+
     /** As the rules of today have it. */
     Result computed(SetUp setUp) {
         Display display = SetUpDisplay.figures(setUp);
@@ -82,7 +87,7 @@ record ResultParts(DrawingWriter drawings) {
                 choice(standing, standing.word()),
                 line,
                 from,
-                left ? null : figures(verdict, display),
+                left ? null : figures(setUp, verdict, display),
                 asFound(setUp, display),
                 setUp.findings().inspectors().isPresent() ? InspectorWords.sentence(setUp, display) : null,
                 figures
@@ -96,8 +101,13 @@ record ResultParts(DrawingWriter drawings) {
                 drawings(setUp, verdict, display));
     }
 
-    private static Figures figures(Verdict verdict, Display display) {
+    private static Figures figures(SetUp setUp, Verdict verdict, Display display) {
         Double value = verdict.value();
+        // What was signed before there were documents had k = 2, whatever its budget comes to now.
+        Optional<UncertaintyBudget> few = setUp.judgement()
+                .budget()
+                .filter(budget -> Math.abs(budget.expanded() - verdict.expanded()) < SAME)
+                .filter(budget -> !Double.isInfinite(budget.degreesOfFreedom()));
         return new Figures(
                 kept(value),
                 value == null ? null : display.judged(verdict),
@@ -106,6 +116,8 @@ record ResultParts(DrawingWriter drawings) {
                 display.about(value == null ? 0 : value, verdict.expanded()),
                 kept(verdict.bounds().lower()),
                 kept(verdict.bounds().upper()),
+                few.map(Coverage::factor).orElse(null),
+                few.map(Coverage::freedom).orElse(null),
                 choice(verdict.rule(), verdict.rule().title()));
     }
 

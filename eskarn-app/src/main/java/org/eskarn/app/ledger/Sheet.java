@@ -17,6 +17,7 @@ import org.eskarn.app.ledger.document.SignedDocument;
 import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
+import org.eskarn.app.page.Coverage;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.part.FurtherTerm;
 import org.eskarn.core.verdict.Outcome;
@@ -151,6 +152,13 @@ public record Sheet(
     }
 
     /** The rule really applied, and the one asked where it is another. */
+    /** How the uncertainty of a figure was expanded. */
+    public String coverage(SignedDocument.Figures figures) {
+        String factor = figures.coverageFactor();
+        String freedom = figures.degreesOfFreedom();
+        return factor == null || freedom == null ? Words.say("page.coverage-of-2") : Coverage.said(factor, freedom);
+    }
+
     public String rule(RequirementPart requirement) {
         SignedDocument.Figures figures = requirement.result().figures();
         Choice asked = requirement.asked().rule();

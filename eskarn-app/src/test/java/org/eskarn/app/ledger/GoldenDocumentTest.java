@@ -14,12 +14,16 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.erdtman.jcs.JsonCanonicalizer;
+import org.eskarn.app.docket.Step;
 import org.eskarn.app.ledger.document.Json;
 import org.eskarn.app.ledger.document.PublicKeys;
 import org.eskarn.app.ledger.document.SignedDocument;
 import org.eskarn.app.ledger.document.StoredDocument;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
+import org.eskarn.app.running.Work;
+import org.eskarn.app.running.Written;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -121,6 +125,36 @@ class GoldenDocumentTest {
         assertThat(part.result().line()).isEqualTo(line);
         assertThat(sheet.attempts(part)).hasSameSizeAs(part.attempts());
         assertThat(sheet.facts(part)).isNotEmpty();
+    }
+
+    /** Of few sweeps the factor and its degrees of freedom are signed and printed; what was signed without them had k = 2. */
+    @Test
+    void aFactorOfFewSweepsIsSignedWithItsDegreesOfFreedom(Eskarn eskarn) throws Exception {
+        String mara = "m.quill";
+        Work work = Written.open(
+                eskarn,
+                "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.kind=MAXIMUM;"
+                        + " limit.upper=0.060; gauge.repeats=2");
+        work.prepare(mara).zero(mara).read(mara, "0 8 20 28 36 28 16 4 0");
+        work.oneMore(mara).zero(mara).read(mara, "0 14 14 34 34 34 10 10 0").confirm(mara, Step.PROVE, Step.VERDICT);
+        work.sign(mara, "two sweeps");
+        DocumentRow row =
+                eskarn.bean(LedgerMapper.class).ofDocket(work.number()).orElseThrow();
+        assertThat(SCHEMA.validate(MAPPER.readTree(row.canonical()))).isEmpty();
+        SignedDocument document = Json.read(row.canonical());
+        SignedDocument.Figures figures =
+                Objects.requireNonNull(document.requirements().get(0).result().figures());
+        UncertaintyBudget budget = work.setUp().judgement().budget().orElseThrow();
+        assertThat(budget.degreesOfFreedom()).isBetween(7.0, 40.0);
+        assertThat(figures.degreesOfFreedom()).isEqualTo(String.valueOf((int) budget.degreesOfFreedom()));
+        Sheet sheet = new Sheet(document, "", "", DocumentState.IN_ORDER, Optional.empty());
+        assertThat(sheet.coverage(figures))
+                .isEqualTo(
+                        "k = " + figures.coverageFactor() + ", " + figures.degreesOfFreedom() + " degrees of freedom");
+        SignedDocument before = Json.read(stored(golden("235")).canonical());
+        assertThat(sheet.coverage(Objects.requireNonNull(
+                        before.requirements().get(0).result().figures())))
+                .isEqualTo("k = 2");
     }
 
     /** What another program reads is what the schema promises, of every docket that was ever signed in the demo. */

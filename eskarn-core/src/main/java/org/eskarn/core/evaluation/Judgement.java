@@ -23,7 +23,7 @@ import org.eskarn.core.verdict.Verdict.Because;
  * <p>Of several, mean or median are formed place by place and then evaluated like a sweep; their scatter enters the
  * uncertainty as u = c · s/√n, with s the scatter of one reading at one place ({@link SweepAverage}), and c the change of the
  * figure per change of one reading, as the budget has it for the resolution (JCGM 100, 4.2.3; for the median s/√n is taken
- * 1.2533 times). Of the worst, the sweep worst placed against the limit is judged as it is. Answers are never averaged.
+ * 1.2533 times), and with the degrees of freedom of s, so that few sweeps have a larger k. Of the worst, the sweep worst placed against the limit is judged as it is. Answers are never averaged.
  *
  * <p>Sweeps whose figures differ by more than they may ({@link SweepAgreement}) prove nothing. They may differ by their own
  * standard uncertainty, or by what the gauge is known to repeat to, whichever is larger.
@@ -109,7 +109,10 @@ public record Judgement(
         try {
             Reduction reduction = Evaluation.of(requirement, dial, average.sweep());
             double ofMean = average.scatter() / Math.sqrt(valid.size()) * (median ? MEDIAN_WIDER : 1);
-            Contribution repeats = new Contribution(Source.REPEATS, sensitivity(reduction.budget(), dial) * ofMean);
+            Contribution repeats = new Contribution(
+                    Source.REPEATS,
+                    sensitivity(reduction.budget(), dial) * ofMean,
+                    Math.max(1, average.degreesOfFreedom()));
             return counted.get(counted.size() - 1)
                     .averaged(
                             requirement,

@@ -19,8 +19,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param sweep the averaged readings
  * @param scatter s in µm; 0 where ν is 0
+ * @param degreesOfFreedom ν
  */
-public record SweepAverage(Sweep sweep, double scatter) {
+public record SweepAverage(Sweep sweep, double scatter, int degreesOfFreedom) {
 
     /**
      * @param sweeps complete, corrected, all of one layout but for stations found while hunting; at least one
@@ -59,7 +60,9 @@ public record SweepAverage(Sweep sweep, double scatter) {
         Layout one = sweeps.get(0).layout();
         Layout layout = new Layout(one.kind(), one.unit(), stations, one.returns(), one.closings());
         return new SweepAverage(
-                new Sweep(layout, readings, atReturn(sweeps, median)), scatter(sweeps, common, one.returns()));
+                new Sweep(layout, readings, atReturn(sweeps, median)),
+                scatter(sweeps, common, one.returns()),
+                degrees(sweeps.size(), common, one.returns()));
     }
 
     /** How many places, from the first on, all sweeps have alike. */
@@ -111,9 +114,13 @@ public record SweepAverage(Sweep sweep, double scatter) {
         return sorted.length % 2 == 1 ? sorted[half] : (sorted[half - 1] + sorted[half]) / 2;
     }
 
+    private static int degrees(int sweeps, int places, boolean freeZero) {
+        return (sweeps - 1) * (freeZero ? places - 1 : places);
+    }
+
     private static double scatter(List<Sweep> sweeps, int places, boolean freeZero) {
         int n = sweeps.size();
-        int degrees = (n - 1) * (freeZero ? places - 1 : places);
+        int degrees = degrees(n, places, freeZero);
         if (degrees < 1) {
             return 0;
         }

@@ -7,8 +7,10 @@ import org.eskarn.core.result.Note;
  *
  * @param source what it comes from
  * @param standard its standard uncertainty in the judged figure, µm
+ * @param degreesOfFreedom how well that is known itself: of an estimate from n values n − 1 and alike; infinite for what is stated
+ *     or bounded (JCGM 100, G.4)
  */
-public record Contribution(Source source, double standard) {
+public record Contribution(Source source, double standard, double degreesOfFreedom) {
 
     /** Where a part comes from. */
     public enum Source {
@@ -35,12 +37,20 @@ public record Contribution(Source source, double standard) {
     private static final double EVEN = Math.sqrt(3);
 
     /**
-     * @throws IllegalArgumentException if {@code standard} is negative or not finite
+     * @throws IllegalArgumentException if {@code standard} is negative or not finite, or the degrees of freedom are below 1
      */
     public Contribution {
         if (!(standard >= 0) || Double.isInfinite(standard)) {
             throw new IllegalArgumentException("a standard uncertainty is 0 or more, not " + standard);
         }
+        if (!(degreesOfFreedom >= 1)) {
+            throw new IllegalArgumentException("degrees of freedom are 1 or more, not " + degreesOfFreedom);
+        }
+    }
+
+    /** A part whose size is stated or bounded, and not estimated from a few values. */
+    public Contribution(Source source, double standard) {
+        this(source, standard, Double.POSITIVE_INFINITY);
     }
 
     /**

@@ -4,16 +4,29 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
- * The parts of an uncertainty and their sum: u = √(Σ uᵢ²), U = k · u with k = 2, about 95 % (JCGM 100, 5.1.2 and 6.2).
- * The parts are taken as independent. No parts give U = 0.
+ * The parts of an uncertainty and their sum: u = √(Σ uᵢ²), U = k · u (JCGM 100, 5.1.2 and 6.2). The parts are taken as
+ * independent. No parts give U = 0.
+ *
+ * <p>k is Student's t for 95.45 % at the effective degrees of freedom ν = u⁴ / Σ (uᵢ⁴ / νᵢ) (Welch and Satterthwaite; JCGM 100, G.4.1),
+ * cut down to a whole number as tables have it (G.4.1, note 1). Where every part is stated or bounded, ν is infinite and k = 2.
  *
  * @param parts in the order they are named to the reader
  */
 public record UncertaintyBudget(List<Contribution> parts) {
 
+    /** Of a figure whose parts are all stated or bounded: 95.45 % of a normal distribution lie within two of its deviations. */
     public static final double COVERAGE_FACTOR = 2;
+
+    /** The share that lies outside ±2 standard deviations of a normal distribution. */
+    private static final double OUTSIDE = 0.045500263896358;
+
+    /** From here on k differs from 2 by less than anybody reads. */
+    private static final double MOST_TOLD = 1000;
+
+    private static final double ROUNDING = 1e-9;
 
     public UncertaintyBudget {
         parts = List.copyOf(parts);
@@ -36,9 +49,28 @@ public record UncertaintyBudget(List<Contribution> parts) {
                 .sum());
     }
 
-    /** The expanded uncertainty, µm, k = 2. */
+    /** The effective degrees of freedom, a whole number of at least 1; infinite where nothing was estimated from few values. */
+    public double degreesOfFreedom() {
+        double square = combined() * combined();
+        double spread = parts.stream()
+                .filter(part -> part.standard() > 0)
+                .mapToDouble(part -> Math.pow(part.standard(), 4) / part.degreesOfFreedom())
+                .sum();
+        double freedom = spread > 0 ? square * square / spread : Double.POSITIVE_INFINITY;
+        return freedom > MOST_TOLD ? Double.POSITIVE_INFINITY : Math.max(1, Math.floor(freedom + ROUNDING));
+    }
+
+    /** k: 2 for infinitely many degrees of freedom, more for few. */
+    public double coverageFactor() {
+        double freedom = degreesOfFreedom();
+        return Double.isInfinite(freedom)
+                ? COVERAGE_FACTOR
+                : new TDistribution(freedom).inverseCumulativeProbability(1 - OUTSIDE / 2);
+    }
+
+    /** The expanded uncertainty, µm. */
     public double expanded() {
-        return COVERAGE_FACTOR * combined();
+        return coverageFactor() * combined();
     }
 
     /** The part that adds most, or empty when all are zero. */

@@ -10,6 +10,7 @@ import org.eskarn.app.calculator.Answering;
 import org.eskarn.app.calculator.Calculator;
 import org.eskarn.app.field.Field;
 import org.eskarn.app.field.Fields;
+import org.eskarn.app.page.Coverage;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.FormFields;
@@ -99,7 +100,7 @@ public final class MeasureAnswer {
                 + (angle
                         ? figures.about(reduction.judged(), expanded) + " °"
                         : deviations.amount(expanded) + " " + deviations.symbol())
-                + " (k = 2)");
+                + " (" + Coverage.said(reduction.budget()) + ")");
         if (!verdict.bounds().open()) {
             answer.verdict("", verdict, measured.rule(), figures.symbol());
         }

@@ -13,6 +13,7 @@ import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.Coverage;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Units;
@@ -271,6 +272,13 @@ public record DocketPage(
     /** Whether the register has no gauge that can be used for it. */
     public boolean gaugeMissing() {
         return setUp.sweep().gauges().stream().anyMatch(Gauge::missing);
+    }
+
+    /** What the expanded uncertainty is called, with the factor it was expanded by. */
+    public String uncertaintyName() {
+        return Words.say(
+                "docket.u-with",
+                setUp.judgement().budget().map(Coverage::said).orElse(Words.say("page.coverage-of-2")));
     }
 
     /** What bare numbers mean, where that is not a unit of the drawing's system. */

@@ -150,7 +150,9 @@ public record SignedDocument(
 
     /**
      * @param figure as it is said, with {@code unit}
-     * @param uncertainty expanded, k = 2, as it is said, with {@code unit}
+     * @param uncertainty expanded, as it is said, with {@code unit}
+     * @param coverageFactor absent for 2
+     * @param degreesOfFreedom absent where they are not few
      */
     public record Figures(
             @Nullable String micrometres,
@@ -160,6 +162,8 @@ public record SignedDocument(
             String uncertainty,
             @Nullable String lowerMicrometres,
             @Nullable String upperMicrometres,
+            @Nullable String coverageFactor,
+            @Nullable String degreesOfFreedom,
             Choice rule) {}
 
     public record AsFound(Choice outcome, @Nullable String figure, String words) {}

@@ -1,0 +1,83 @@
+package org.eskarn.core.uncertainty;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import org.eskarn.core.uncertainty.Contribution.Source;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class UncertaintyBudgetTest {
+
+    private static UncertaintyBudget of(Contribution... parts) {
+        return new UncertaintyBudget(List.of(parts));
+    }
+
+    @Test
+    void statedPartsHaveKOfTwo() {
+        UncertaintyBudget budget = of(Contribution.even(Source.GAUGE_ERROR, 3, 1), new Contribution(Source.FORM, 0));
+        assertThat(budget.degreesOfFreedom()).isInfinite();
+        assertThat(budget.coverageFactor()).isEqualTo(2);
+        assertThat(budget.expanded()).isCloseTo(2 * Math.sqrt(3), within(1e-12));
+        assertThat(of().expanded()).isZero();
+    }
+
+    /** JCGM 100, table G.2, the column for 95.45 %. */
+    @ParameterizedTest
+    @CsvSource({
+        "1, 13.97",
+        "2, 4.53",
+        "3, 3.31",
+        "4, 2.87",
+        "5, 2.65",
+        "7, 2.43",
+        "10, 2.28",
+        "20, 2.13",
+        "50, 2.05",
+        "100, 2.025"
+    })
+    void fewDegreesOfFreedomHaveALargerK(int freedom, double k) {
+        UncertaintyBudget budget = of(new Contribution(Source.REPEATS, 1, freedom));
+        assertThat(budget.degreesOfFreedom()).isEqualTo(freedom);
+        assertThat(budget.coverageFactor()).isCloseTo(k, within(0.0051));
+    }
+
+    /** JCGM 100, G.4.2, example: parts of 0.25, 0.57 and 0.82 with 9, 4 and 14 degrees have 18.999 together, cut down to 18. */
+    @Test
+    void severalPartsHaveTheirEffectiveDegrees() {
+        UncertaintyBudget budget = of(
+                new Contribution(Source.REPEATS, 0.25, 9),
+                new Contribution(Source.FORM, 0.57, 4),
+                new Contribution(Source.RETURN, 0.82, 14));
+        assertThat(budget.degreesOfFreedom()).isEqualTo(18);
+    }
+
+    /** A large part that is known well hides that a small one is known badly; never is k less than 2, nor U less for fewer degrees. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    void fewerDegreesNeverMakeUSmaller(long seed) {
+        Random chance = new Random(seed);
+        double repeats = chance.nextDouble();
+        Contribution gauge = new Contribution(Source.GAUGE_ERROR, chance.nextDouble());
+        double before = Double.MAX_VALUE;
+        for (int freedom = 1; freedom < 200; freedom++) {
+            UncertaintyBudget budget = of(gauge, new Contribution(Source.REPEATS, repeats, freedom));
+            assertThat(budget.coverageFactor()).isGreaterThanOrEqualTo(2 - 1e-9);
+            assertThat(budget.expanded()).isLessThanOrEqualTo(before + 1e-9);
+            before = budget.expanded();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.5, -3, Double.NaN})
+    void degreesBelowOneAreRefused(double freedom) {
+        assertThatThrownBy(() -> new Contribution(Source.REPEATS, 1, freedom))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("degrees of freedom");
+    }
+}
