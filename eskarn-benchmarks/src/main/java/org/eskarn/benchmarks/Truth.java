@@ -39,7 +39,7 @@ import org.eskarn.core.verdict.Outcome;
  * the app does, and prints how often the stated uncertainty covers the truth, and what is passed and failed near a limit.
  *
  * <p>The models: a gauge's error is even within its limit for the change of indication, and grows with the indication; a reading
- * scatters normally and is rounded to a division. Every trial has another part, gauge and inspector; the seed is fixed.
+ * scatters normally and is rounded to a division; the gauge's checks before use have shown that scatter. Every trial has another part, gauge and inspector; the seed is fixed.
  *
  * <p>Argument: how many trials of each row.
  */
@@ -137,10 +137,10 @@ public final class Truth {
             for (int i = 0; i < sweeps; i++) {
                 read.add(sweep(layout, part, what.readsSizes() ? 0 : gain, offset, scatter, true));
             }
-            double truth = judged(open, List.of(sweep(layout, part, 0, 0, 0, false)))
+            double truth = judged(open, List.of(sweep(layout, part, 0, 0, 0, false)), 0)
                     .value()
                     .orElseThrow();
-            Judgement found = judged(open, read);
+            Judgement found = judged(open, read, scatter);
             double expanded = found.verdict().expanded();
             covered += Math.abs(found.value().orElseThrow() - truth) <= expanded ? 1 : 0;
             if (what.readsSizes()) {
@@ -151,7 +151,7 @@ public final class Truth {
             if (limit <= 0) {
                 continue;
             }
-            Outcome outcome = judged(requirement(what, layout, sweeps, atMost(limit)), read)
+            Outcome outcome = judged(requirement(what, layout, sweeps, atMost(limit)), read, scatter)
                     .verdict()
                     .outcome();
             failing += away < 0 ? 1 : 0;
@@ -175,14 +175,15 @@ public final class Truth {
         return all == 0 ? "" : String.format(Locale.ROOT, "%.1f", 100.0 * some / all);
     }
 
-    private static Judgement judged(Requirement requirement, List<Sweep> sweeps) {
+    private static Judgement judged(Requirement requirement, List<Sweep> sweeps, double checked) {
         Dial dial = new Dial(DIVISION, ERROR, Length.of("100", LengthUnit.MILLIMETRE));
         return Judgement.of(
                 requirement,
-                dial,
                 sweeps.stream()
-                        .map(sweep -> Assessment.of(requirement, dial, sweep, Corrections.NONE))
-                        .toList());
+                        .map(sweep ->
+                                new Judgement.Taken(Assessment.of(requirement, dial, sweep, Corrections.NONE), dial))
+                        .toList(),
+                checked);
     }
 
     private static Requirement requirement(Characteristic what, Layout layout, int sweeps, Limit limit) {

@@ -145,6 +145,21 @@ public record Assessment(
                 .orElseGet(() -> Note.of("core.two-set-ups-always-give-two-shares"));
     }
 
+    /** The same sweep with more known of its uncertainty. */
+    Assessment with(Requirement requirement, UncertaintyBudget whole) {
+        Reduction figures = reduction.orElseThrow();
+        return new Assessment(
+                sweep,
+                corrected,
+                driftTaken,
+                reduction,
+                Optional.of(whole),
+                missing,
+                allowedReturn,
+                returnCheck,
+                requirement.limit().text() ? verdict : judge(requirement, figures.judged(), whole.expanded()));
+    }
+
     /** The figures of several valid sweeps put together, of which this is the last. */
     Assessment averaged(Requirement requirement, Sweep average, Reduction figures, UncertaintyBudget whole) {
         Verdict judged = requirement.limit().text()

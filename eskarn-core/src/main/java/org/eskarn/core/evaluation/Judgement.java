@@ -25,6 +25,8 @@ import org.eskarn.core.verdict.Verdict.Because;
  * figure per change of one reading, as the budget has it for the resolution (JCGM 100, 4.2.3; for the median s/√n is taken
  * 1.2533 times), and with the degrees of freedom of s, so that few sweeps have a larger k. Of the worst, the sweep worst placed against the limit is judged as it is. Answers are never averaged.
  *
+ * <p>One sweep alone shows no scatter. What the gauge repeated to in its checks before use stands for it, u = c · s.
+ *
  * <p>Sweeps whose figures differ by more than they may ({@link SweepAgreement}) prove nothing. They may differ by their own
  * standard uncertainty, or by what the gauge is known to repeat to, whichever is larger.
  *
@@ -66,7 +68,8 @@ public record Judgement(
             return new Judgement(last.verdict(), List.of(), last, togo, Optional.empty());
         }
         List<Assessment> counted = valid.stream().map(Taken::assessment).toList();
-        Assessment judged = valid.size() == 1 ? counted.get(0) : combined(requirement, valid);
+        Assessment judged =
+                valid.size() == 1 ? once(requirement, valid.get(0), repeatability) : combined(requirement, valid);
         Optional<SweepAgreement> agreement =
                 valid.size() == 1 ? Optional.empty() : Optional.of(agreement(requirement, counted, repeatability));
         if (togo > 0) {
@@ -87,6 +90,18 @@ public record Judgement(
     private static Because reason(Assessment assessment) {
         Because because = assessment.verdict().because();
         return because == null ? Because.REPEATS_TO_GO : because;
+    }
+
+    /** One sweep shows no scatter of its own: what the checks of the gauge showed stands for it. */
+    private static Assessment once(Requirement requirement, Taken taken, double repeatability) {
+        Assessment only = taken.assessment();
+        if (repeatability == 0 || requirement.layout().kind().answered()) {
+            return only;
+        }
+        UncertaintyBudget budget = only.reduction().orElseThrow().budget();
+        return only.with(
+                requirement,
+                budget.with(new Contribution(Source.CHECKS, sensitivity(budget, taken.dial()) * repeatability)));
     }
 
     private static Assessment combined(Requirement requirement, List<Taken> valid) {

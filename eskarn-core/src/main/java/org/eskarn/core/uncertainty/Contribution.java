@@ -20,7 +20,9 @@ public record Contribution(Source source, double standard, double degreesOfFreed
         FLICKER(Note.of("core.flicker-of-the-needle")),
         FORM(Note.of("core.scatter-about-the-fit")),
         BRACKET(Note.of("core.bracket-of-the-pins")),
-        REPEATS(Note.of("core.repeats-do-not-agree"));
+        REPEATS(Note.of("core.repeats-do-not-agree")),
+        /** Of one sweep alone. */
+        CHECKS(Note.of("core.repeatability-in-the-checks-of-the-gauge"));
 
         private final Note title;
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import org.eskarn.core.evaluation.Judgement.Taken;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Combination;
@@ -45,6 +46,31 @@ class JudgementTest {
                 .filteredOn(part -> part.source() == Source.REPEATS)
                 .singleElement()
                 .satisfies(part -> assertThat(part.standard()).isCloseTo(Math.sqrt(2.0 / 3), within(1e-12)));
+    }
+
+    /** One sweep alone shows no scatter: that of the gauge's checks stands for it, and of several sweeps it does not. */
+    @Test
+    void oneSweepHasTheScatterOfTheChecksOfItsGauge() {
+        Given once = TWICE.repeats(1);
+        Assessment only = once.read(0, 10, 5);
+        Judgement unchecked = Judgement.of(once.requirement(), List.of(new Taken(only, Given.MICRON)), 0);
+        Judgement checked = Judgement.of(once.requirement(), List.of(new Taken(only, Given.MICRON)), 3);
+        assertThat(checked.verdict().value()).isEqualTo(unchecked.verdict().value());
+        assertThat(checked.budget().orElseThrow().parts())
+                .filteredOn(part -> part.source() == Source.CHECKS)
+                .singleElement()
+                .satisfies(part -> assertThat(part.standard()).isCloseTo(3 * Math.sqrt(2), within(1e-12)));
+        assertThat(Math.pow(checked.verdict().expanded() / 2, 2))
+                .isCloseTo(Math.pow(unchecked.verdict().expanded() / 2, 2) + 18, within(1e-9));
+        assertThat(checked.assessment().sweep()).isEqualTo(only.sweep());
+        assertThat(checked.counted()).containsExactly(only);
+        Judgement two = Judgement.of(
+                once.requirement(),
+                List.of(new Taken(only, Given.MICRON), new Taken(once.read(0, 12, 5), Given.MICRON)),
+                3);
+        assertThat(two.budget().orElseThrow().parts())
+                .noneMatch(part -> part.source() == Source.CHECKS)
+                .anyMatch(part -> part.source() == Source.REPEATS && part.degreesOfFreedom() == 2);
     }
 
     @Test

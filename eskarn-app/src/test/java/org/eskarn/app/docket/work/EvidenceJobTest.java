@@ -190,6 +190,7 @@ class EvidenceJobTest {
         assertThat(page.locator("#remark-refusal")).containsText("That was your password");
         assertThat(page.locator("[name=remark]")).hasValue("");
         Assertions.assertThat(page.content()).doesNotContain(Eskarn.PASSWORD);
+        assertThat(page.locator("[name=remark]")).isFocused();
         page.keyboard().type("grind journal A");
         page.keyboard().press("Enter");
         assertThat(page.locator("[name=password]")).isFocused();
