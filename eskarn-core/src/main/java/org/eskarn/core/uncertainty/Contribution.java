@@ -14,24 +14,33 @@ public record Contribution(Source source, double standard, double degreesOfFreed
 
     /** Where a part comes from. */
     public enum Source {
-        GAUGE_ERROR(Note.of("core.gauge-error-limit")),
-        RESOLUTION(Note.of("core.resolution-of-the-dial")),
-        RETURN(Note.of("core.return-of-the-zero")),
-        FLICKER(Note.of("core.flicker-of-the-needle")),
-        FORM(Note.of("core.scatter-about-the-fit")),
-        BRACKET(Note.of("core.bracket-of-the-pins")),
-        REPEATS(Note.of("core.repeats-do-not-agree")),
+        GAUGE_ERROR(Note.of("core.gauge-error-limit"), Note.of("core.smaller-with-a-gauge-of-smaller-error")),
+        RESOLUTION(Note.of("core.resolution-of-the-dial"), Note.of("core.smaller-with-a-finer-graduation")),
+        RETURN(Note.of("core.return-of-the-zero"), Note.of("core.smaller-with-a-steadier-zero")),
+        FLICKER(Note.of("core.flicker-of-the-needle"), Note.of("core.smaller-with-a-steadier-needle")),
+        FORM(Note.of("core.scatter-about-the-fit"), Note.of("core.smaller-with-more-stations")),
+        BRACKET(Note.of("core.bracket-of-the-pins"), Note.of("core.smaller-with-closer-pins")),
+        REPEATS(Note.of("core.repeats-do-not-agree"), Note.of("core.smaller-with-more-sweeps")),
         /** Of one sweep alone. */
-        CHECKS(Note.of("core.repeatability-in-the-checks-of-the-gauge"));
+        CHECKS(
+                Note.of("core.repeatability-in-the-checks-of-the-gauge"),
+                Note.of("core.smaller-with-sweeps-of-its-own"));
 
         private final Note title;
+        private final Note smaller;
 
-        Source(Note title) {
+        Source(Note title, Note smaller) {
             this.title = title;
+            this.smaller = smaller;
         }
 
         public Note title() {
             return title;
+        }
+
+        /** What would make it smaller. */
+        public Note smaller() {
+            return smaller;
         }
     }
 

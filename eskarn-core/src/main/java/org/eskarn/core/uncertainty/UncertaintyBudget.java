@@ -3,7 +3,6 @@ package org.eskarn.core.uncertainty;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
@@ -73,10 +72,11 @@ public record UncertaintyBudget(List<Contribution> parts) {
         return coverageFactor() * combined();
     }
 
-    /** The part that adds most, or empty when all are zero. */
-    public Optional<Contribution> biggest() {
+    /** The parts that add anything, the largest first. */
+    public List<Contribution> largestFirst() {
         return parts.stream()
                 .filter(part -> part.standard() > 0)
-                .max(Comparator.comparingDouble(Contribution::standard));
+                .sorted(Comparator.comparingDouble(Contribution::standard).reversed())
+                .toList();
     }
 }

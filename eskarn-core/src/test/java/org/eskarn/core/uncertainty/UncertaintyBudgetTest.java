@@ -73,6 +73,18 @@ class UncertaintyBudgetTest {
         }
     }
 
+    @Test
+    void theLargestPartStandsFirstAndWhatAddsNothingNowhere() {
+        UncertaintyBudget budget = of(
+                new Contribution(Source.RESOLUTION, 0.3),
+                new Contribution(Source.FLICKER, 0),
+                new Contribution(Source.GAUGE_ERROR, 1.7),
+                new Contribution(Source.RETURN, 0.4));
+        assertThat(budget.largestFirst())
+                .extracting(Contribution::source)
+                .containsExactly(Source.GAUGE_ERROR, Source.RETURN, Source.RESOLUTION);
+    }
+
     @ParameterizedTest
     @ValueSource(doubles = {0, 0.5, -3, Double.NaN})
     void degreesBelowOneAreRefused(double freedom) {
