@@ -29,9 +29,8 @@ public record Sheet(
         List<Field> described = calculator.fields().apply(prepared);
         Fields fields = Fields.of(described, prepared);
         Optional<Answer> answer = fields.readable() ? calculator.answer().apply(fields) : Optional.empty();
-        String changed = described.stream()
-                .filter(field -> Fields.changed(field, prepared))
-                .map(field -> field.label())
+        String changed = Fields.changed(described, prepared).stream()
+                .map(Field::label)
                 .findFirst()
                 .orElse("");
         return new Sheet(

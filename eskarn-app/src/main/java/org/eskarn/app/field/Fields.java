@@ -3,7 +3,6 @@ package org.eskarn.app.field;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -42,11 +41,7 @@ public final class Fields {
 
     /** In the units that are chosen among the fields themselves; where others were chosen before, said in those chosen now. */
     public static Fields of(List<Field> fields, Map<String, String> typed) {
-        Map<String, String> earlier = new LinkedHashMap<>(typed);
-        fields.stream()
-                .filter(field -> changed(field, typed))
-                .forEach(field -> earlier.put(field.name(), typed.getOrDefault(field.before(), "")));
-        return of(fields, typed, chosen(fields, earlier), chosen(fields, typed));
+        return of(fields, typed, ChosenUnits.before(fields, typed), ChosenUnits.now(fields, typed));
     }
 
     /**
@@ -58,16 +53,7 @@ public final class Fields {
             Map<String, String> typed,
             Map<Quantity, LengthUnit> before,
             Map<Quantity, LengthUnit> now) {
-        Map<String, String> restated = new LinkedHashMap<>(typed);
-        for (Field field : fields) {
-            String text = typed.get(field.name());
-            LengthUnit from = before.get(field.quantity());
-            LengthUnit to = now.get(field.quantity());
-            if (text != null && from != null && to != null && from != to && field.fixed() == null) {
-                restated.put(field.name(), field.restating().in(text, from, to));
-            }
-        }
-        Fields read = new Fields(fields, restated, now);
+        Fields read = new Fields(fields, ChosenUnits.restated(fields, typed, before, now), now);
         for (Field field : fields) {
             String chosen = read.shown(field.name());
             if (field.quantity().chosen() && !chosen.isEmpty() && !field.offers(chosen)) {
@@ -77,37 +63,11 @@ public final class Fields {
         return read;
     }
 
-    /** The unit of every quantity, as it is chosen among the fields; mm where it is not. */
-    private static Map<Quantity, LengthUnit> chosen(List<Field> fields, Map<String, String> typed) {
-        Map<Quantity, LengthUnit> units = new EnumMap<>(Quantity.class);
-        for (Quantity quantity : Quantity.values()) {
-            if (quantity.length()) {
-                LengthUnit unit = fields.stream()
-                        .filter(field -> field.governs().contains(quantity))
-                        .map(field -> Typed.text(typed.getOrDefault(field.name(), field.usual())))
-                        .flatMap(name -> Arrays.stream(LengthUnit.values())
-                                .filter(each -> each.name().equals(name)))
-                        .findFirst()
-                        .orElse(LengthUnit.MILLIMETRE);
-                units.put(quantity, quantity == Quantity.SMALL ? small(unit) : unit);
-            }
-        }
-        return units;
-    }
-
-    private static LengthUnit small(LengthUnit unit) {
-        return switch (unit) {
-            case MILLIMETRE -> LengthUnit.MICROMETRE;
-            case INCH -> LengthUnit.TENTH;
-            case MICROMETRE, THOU, TENTH -> unit;
-        };
-    }
-
-    /** Whether another unit was chosen than the page was made with. */
-    public static boolean changed(Field field, Map<String, String> typed) {
-        String before = typed.getOrDefault(field.before(), "");
-        String now = typed.getOrDefault(field.name(), "");
-        return field.quantity() == Quantity.UNIT && !before.equals(now) && field.offers(before) && field.offers(now);
+    /** The choices of a unit that were made since the page was. */
+    public static List<Field> changed(List<Field> fields, Map<String, String> typed) {
+        return fields.stream()
+                .filter(field -> ChosenUnits.changed(field, typed))
+                .toList();
     }
 
     public List<Field> all() {

@@ -12,11 +12,15 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.eskarn.app.calculator.Calculator;
+import org.eskarn.app.calculator.Sheets;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What holds for every screen: it is accessible, asks no other host, keeps its policy, and fits its window. */
@@ -82,25 +86,12 @@ class EveryScreenTest {
                 "/dockets/240/1/remedy?kind=LEAVE&reason=",
                 "/parts/21/requirements/1",
                 "/tables/fits?fit=45+j9",
-                "/tables/fits?fit=32+H7%2Fg6&holes=32.008&shafts=31.98&u=2",
                 "/tables/fits?unit=INCH&fit=1.5+RC4",
-                "/tables/choosing?size=50&use=RUNNING&load=NORMAL&turns=450",
-                "/tables/bearings?ring=INNER&size=45&seat=45.004+45.011&turning=TURNING&load=NORMAL",
-                "/tables/end-gap?depth=40.32&widths=19.04+5.02&spigot=16.38&least=50&most=150&shims=0.05+0.15",
-                "/tables/pair?hole=10:+32.02;40:+32.01&shaft=10:+31.98;40:+31.99&fit=32+H7%2Fg6",
-                "/tables/batch?shafts=S1+31.978&bores=B1+32.003&least=20&most=30",
-                "/tables/heating?size=90&interference=93&oven=150",
-                "/tables/at-20?reading=85.018&partAt=31&gaugeAt=22",
                 "/tables/in-service?size=32&least=25&shaftAt=70",
                 "/dockets/242/3?step=verdict",
                 "/tables/grid",
-                "/tables/reversal?first=7+30&second=1+-20&again=7.5+34",
                 "/parts/15/offsets",
-                "/tables/roundness?first=8&vee=90&readings=0+3+1+-2+0+4+1+-1+0",
-                "/tables/opening?first=8&readings=0+3+1+-2+-9+4+1+-1+0&drawer=D25+0.025",
                 "/tables/shaft?readings=45.05+45.04&first=10&second=2&kind=CUT",
-                "/tables/truing?movements=49+41+36.5&limit=30",
-                "/tables/touching?finder=10&pin=8&one=100&other=150",
                 "/gauges",
                 "/gauges/1",
                 "/gauges/1/check",
@@ -111,7 +102,6 @@ class EveryScreenTest {
                 "/tables",
                 "/tables/blocks?set=METRIC_88&size=38.7745&protector=2",
                 "/tables/blocks?set=METRIC_88&size=0.3",
-                "/tables/dial?turns=1&pointer=34.5",
                 "/parts",
                 "/parts/new",
                 "/parts/6",
@@ -135,6 +125,16 @@ class EveryScreenTest {
             })
     void isFitToBeSeen(String path, Eskarn eskarn) {
         isFit("m.quill", path, eskarn);
+    }
+
+    static Stream<String> everyCalculator() {
+        return Sheets.all().all().stream().map(Calculator::worked);
+    }
+
+    @ParameterizedTest
+    @MethodSource("everyCalculator")
+    void everyCalculatorIsFitToBeSeen(String worked, Eskarn eskarn) {
+        isFit("m.quill", worked, eskarn);
     }
 
     @ParameterizedTest
