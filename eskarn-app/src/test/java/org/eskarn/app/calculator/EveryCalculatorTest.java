@@ -24,7 +24,7 @@ class EveryCalculatorTest {
     /** Width of a letter as a share of its size, about. */
     private static final double LETTER = 0.46;
 
-    private static final int RUNS = 120;
+    private static final int RUNS = 60;
 
     private static final List<String> ODD = List.of(
             "",
