@@ -22,6 +22,9 @@ public final class ReadingLoad {
     private static final List<String> SET_UPS =
             List.of("/dockets/217/1", "/dockets/217/2", "/dockets/217/3", "/dockets/218/1", "/dockets/218/2");
 
+    /** Of each sweep, for a complete one can no longer be taken back. */
+    private static final int MOST_READ = 6;
+
     /** The longest sweep among them. */
     private static final int STATIONS_AND_RETURN = 13;
 
@@ -68,7 +71,7 @@ public final class ReadingLoad {
             String setUp = SET_UPS.get(round % SET_UPS.size());
             visitor.get(setUp, false);
             toTheSweep(setUp);
-            while (taken < count && visitor.onPage(PLACE)) {
+            while (taken < count && visitor.onPage(PLACE) && Integer.parseInt(visitor.found(PLACE)) <= MOST_READ) {
                 String place = visitor.found(PLACE);
                 Map<String, String> reading = Map.of(
                         "sweep",

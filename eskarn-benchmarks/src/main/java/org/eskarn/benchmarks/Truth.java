@@ -75,7 +75,7 @@ public final class Truth {
                 "wrong pass %",
                 "wrong fail %",
                 "undecided %");
-        for (double scatter : new double[] {0.5, 2}) {
+        for (double scatter : new double[] {0.5, 2, 10}) {
             for (int sweeps : new int[] {1, 2, 3, 5}) {
                 truth.row("size, one place", Characteristic.OUTSIDE_SIZE, LayoutKind.POINTS, "a", "", sweeps, scatter);
                 truth.row(

@@ -77,7 +77,8 @@ final class Visitor {
     private void send(HttpRequest request) throws IOException, InterruptedException {
         HttpResponse<String> response = client.send(request, BodyHandlers.ofString());
         if (response.statusCode() != 200) {
-            throw new IllegalStateException(request.uri() + " answered " + response.statusCode());
+            throw new IllegalStateException(
+                    request.uri() + " answered " + response.statusCode() + ": " + response.body());
         }
         page = response.body();
     }
