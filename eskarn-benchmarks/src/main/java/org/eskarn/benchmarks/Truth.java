@@ -39,7 +39,8 @@ import org.eskarn.core.verdict.Outcome;
  * the app does, and prints how often the stated uncertainty covers the truth, and what is passed and failed near a limit.
  *
  * <p>The models: a gauge's error is even within its limit for the change of indication, and grows with the indication; a reading
- * scatters normally and is rounded to a division; the gauge's checks before use have shown that scatter. Every trial has another part, gauge and inspector; the seed is fixed.
+ * scatters normally and is rounded to a division; the gauge's checks before use have shown that scatter. Every trial has another
+ * part, gauge and inspector; the seed is fixed.
  *
  * <p>Argument: how many trials of each row.
  */

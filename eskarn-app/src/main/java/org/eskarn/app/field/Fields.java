@@ -20,8 +20,8 @@ import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The fields that apply, with what was typed into them. A choice that is none of its list is a problem of its field. What was sent for a field that does not apply counts for nothing. Not for
- * sharing between requests.
+ * The fields that apply, with what was typed into them. A choice that is none of its list is a problem of its field. What was
+ * sent for a field that does not apply counts for nothing. Not for sharing between requests.
  */
 public final class Fields {
 

@@ -1,6 +1,7 @@
 package org.eskarn.app.remedy;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -37,6 +38,9 @@ final class CutAdvice {
 
     /** µm; a size typed as exactly a limit lies within it. */
     private static final double ROUNDING = 1e-6;
+
+    /** A millionth of an inch is finer than any gauge. */
+    private static final int DECIMALS = 6;
 
     private final MeasuredState found;
     private final Fields fields;
@@ -158,7 +162,7 @@ final class CutAdvice {
                             .reduction()
                             .map(r -> r.budget().expanded())
                             .orElse(0.0)));
-            return told(plan, target.toPlainString());
+            return told(plan, said(target));
         } catch (PlanRefused e) {
             fields.problem(field(e.field()), Words.of(e.note()));
             return Advice.not(
@@ -177,6 +181,11 @@ final class CutAdvice {
 
     private boolean onRadius() {
         return fields.text("dial").equals(RemedyFields.RADIUS);
+    }
+
+    /** As typed; what was typed in the other unit system without the decimals that no gauge shows. */
+    private static String said(BigDecimal target) {
+        return (target.scale() > DECIMALS ? target.setScale(DECIMALS, RoundingMode.HALF_UP) : target).toPlainString();
     }
 
     private Advice told(CutPlan plan, String target) {

@@ -23,7 +23,8 @@ import org.eskarn.core.verdict.Verdict.Because;
  * <p>Of several, mean or median are formed place by place and then evaluated like a sweep; their scatter enters the
  * uncertainty as u = c · s/√n, with s the scatter of one reading at one place ({@link SweepAverage}), and c the change of the
  * figure per change of one reading, as the budget has it for the resolution (JCGM 100, 4.2.3; for the median s/√n is taken
- * 1.2533 times), and with the degrees of freedom of s, so that few sweeps have a larger k. Of the worst, the sweep worst placed against the limit is judged as it is. Answers are never averaged.
+ * 1.2533 times), and with the degrees of freedom of s, so that few sweeps have a larger k. Of the worst, the sweep worst placed
+ * against the limit is judged as it is. Answers are never averaged.
  *
  * <p>One sweep alone shows no scatter. What the gauge repeated to in its checks before use stands for it, u = c · s.
  *

@@ -7,7 +7,6 @@ import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.CharacteristicLayout;
-import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.round.SurfaceSide;
@@ -86,35 +85,6 @@ public record MeasureForm(
                 view == null ? View.AS_READ : view);
     }
 
-    /** The same with the stations of another kind of layout, as an example. */
-    MeasureForm anew() {
-        return new MeasureForm(
-                what,
-                side,
-                layout,
-                null,
-                null,
-                unit,
-                readings,
-                readingUnit,
-                graduation,
-                size,
-                setTo,
-                radius,
-                pinClass,
-                zeroing,
-                statedAs,
-                lower,
-                upper,
-                drawer,
-                vee,
-                span,
-                per,
-                reversal,
-                flicker,
-                view);
-    }
-
     private static String usualGraduation(Characteristic what, LengthUnit unit) {
         return !what.readsSizes() ? "1" : unit.metric() ? "0.001" : "0.0001";
     }
@@ -129,15 +99,5 @@ public record MeasureForm(
     /** Whether the sections or steps may each have a zero of their own. */
     public boolean mayRezero() {
         return what != null && layout != null && what.mayRezero(layout);
-    }
-
-    /** Whether a largest figure can be its limit. */
-    public boolean maximum() {
-        return what != null && what.limits().contains(LimitKind.MAXIMUM);
-    }
-
-    /** Whether a lower and an upper size can be its limits. */
-    public boolean between() {
-        return what != null && what.limits().contains(LimitKind.BETWEEN);
     }
 }

@@ -98,6 +98,8 @@ class CutAdviceTest {
             assertThat(metric.predicted()).isPresent();
             assertThat(inch.advice().predicted().orElseThrow())
                     .isCloseTo(metric.predicted().orElseThrow(), within(1e-6));
+            // What is kept as the correction is written for a reader: no decimals that no gauge shows.
+            assertThat(inch.advice().words()).startsWith("Cut to 1.181299 in in ");
             assertThat(inch.advice().tables().get(0).columns().toString()).contains(", in");
         } finally {
             accounts.setUnits(other, Units.AS_DRAWN);
