@@ -55,11 +55,16 @@ public final class Truth {
     /** How far from its limit a part near the limit lies at most, in stated uncertainties. */
     private static final double NEAR = 1;
 
+    private static final int FINE = 720;
+
     private final Random chance = new Random(SEED);
     private final int trials;
 
-    /** @param profile the true height at a station, µm */
-    private record Part(ToDoubleFunction<Station> profile) {}
+    /**
+     * @param profile the true height at a station, µm
+     * @param turn its true movement over whole turns, µm; empty where the stations themselves are what is asked
+     */
+    private record Part(ToDoubleFunction<Station> profile, Optional<Double> turn) {}
 
     private Truth(int trials) {
         this.trials = trials;
@@ -88,10 +93,42 @@ public final class Truth {
                         sweeps,
                         scatter);
                 truth.row(
+                        "runout, four stations",
+                        Characteristic.CIRCULAR_RUNOUT_RADIAL,
+                        LayoutKind.RING,
+                        "4",
+                        "",
+                        sweeps,
+                        scatter);
+                truth.row(
                         "runout, eight stations",
                         Characteristic.CIRCULAR_RUNOUT_RADIAL,
                         LayoutKind.RING,
                         "8",
+                        "",
+                        sweeps,
+                        scatter);
+                truth.row(
+                        "runout, three sections of six",
+                        Characteristic.CIRCULAR_RUNOUT_RADIAL,
+                        LayoutKind.RINGS,
+                        "10 60 110",
+                        "6",
+                        sweeps,
+                        scatter);
+                truth.row(
+                        "total runout, three sections of six",
+                        Characteristic.TOTAL_RUNOUT,
+                        LayoutKind.RINGS,
+                        "10 60 110",
+                        "6",
+                        sweeps,
+                        scatter);
+                truth.row(
+                        "runout, watched turn",
+                        Characteristic.CIRCULAR_RUNOUT_RADIAL,
+                        LayoutKind.WATCHED,
+                        "",
                         "",
                         sweeps,
                         scatter);
@@ -131,16 +168,18 @@ public final class Truth {
         int wrongFails = 0;
         int undecided = 0;
         for (int trial = 0; trial < trials; trial++) {
-            Part part = part(what);
+            Part part = part(what, layout);
             double gain = ERROR_UM * (2 * chance.nextDouble() - 1);
             double offset = what.readsSizes() ? gain : 0;
             List<Sweep> read = new ArrayList<>();
             for (int i = 0; i < sweeps; i++) {
                 read.add(sweep(layout, part, what.readsSizes() ? 0 : gain, offset, scatter, true));
             }
-            double truth = judged(open, List.of(sweep(layout, part, 0, 0, 0, false)), 0)
-                    .value()
-                    .orElseThrow();
+            double truth = part.turn().isPresent()
+                    ? part.turn().get()
+                    : judged(open, List.of(sweep(layout, part, 0, 0, 0, false)), 0)
+                            .value()
+                            .orElseThrow();
             Judgement found = judged(open, read, scatter);
             double expanded = found.verdict().expanded();
             covered += Math.abs(found.value().orElseThrow() - truth) <= expanded ? 1 : 0;
@@ -207,18 +246,69 @@ public final class Truth {
     }
 
     /** A few waves round or along it, a size of its own. */
-    private Part part(Characteristic what) {
+    private Part part(Characteristic what, Layout layout) {
         double size = what.readsSizes() ? 30_000 + 10 * chance.nextGaussian() : 0;
-        double eccentric = 10 * chance.nextDouble();
-        double direction = 2 * Math.PI * chance.nextDouble();
-        double oval = 2 * chance.nextDouble();
+        if (what.layouts().get(0).round() && !what.readsSizes()) {
+            return round(what, layout);
+        }
         double[] bumps = chance.doubles(400, -4, 4).toArray();
-        return new Part(station -> {
-            double round = what.layouts().get(0).round() && !what.readsSizes()
-                    ? eccentric * Math.cos(station.radians() - direction) + oval * Math.cos(2 * station.radians())
-                    : bumps[station.number() % bumps.length];
-            return size + round;
-        });
+        return new Part(station -> size + bumps[station.number() % bumps.length], Optional.empty());
+    }
+
+    /** Off centre by up to 10 µm, oval by up to 2 µm and three-lobed by up to 1 µm, each section by itself. */
+    private Part round(Characteristic what, Layout layout) {
+        List<Double> distances = layout.stations().stream()
+                .map(station -> station.along() == null ? 0.0 : station.distance())
+                .distinct()
+                .toList();
+        double[][] waves = new double[distances.size()][];
+        double worst = 0;
+        double highest = Double.NEGATIVE_INFINITY;
+        double lowest = Double.POSITIVE_INFINITY;
+        double[][] ends = new double[distances.size()][2];
+        for (int k = 0; k < waves.length; k++) {
+            double turn = 2 * Math.PI;
+            waves[k] = new double[] {
+                10 * chance.nextDouble(),
+                turn * chance.nextDouble(),
+                2 * chance.nextDouble(),
+                turn * chance.nextDouble(),
+                chance.nextDouble(),
+                turn * chance.nextDouble(),
+                k == 0 ? 0 : 4 * chance.nextDouble()
+            };
+            ends[k] = ends(waves[k]);
+            worst = Math.max(worst, ends[k][1] - ends[k][0]);
+            lowest = Math.min(lowest, ends[k][0]);
+            highest = Math.max(highest, ends[k][1]);
+        }
+        double turn = what == Characteristic.TOTAL_RUNOUT ? highest - lowest : worst;
+        boolean watched = layout.kind() == LayoutKind.WATCHED;
+        return new Part(
+                station -> {
+                    int k = station.along() == null ? 0 : distances.indexOf(station.distance());
+                    return watched ? ends[k][station.number() % 2 == 0 ? 1 : 0] : at(waves[k], station.radians());
+                },
+                Optional.of(turn));
+    }
+
+    private static double at(double[] waves, double radians) {
+        return waves[6]
+                + waves[0] * Math.cos(radians - waves[1])
+                + waves[2] * Math.cos(2 * radians - waves[3])
+                + waves[4] * Math.cos(3 * radians - waves[5]);
+    }
+
+    /** Lowest and highest over a turn. */
+    private static double[] ends(double[] waves) {
+        double lowest = Double.POSITIVE_INFINITY;
+        double highest = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < FINE; i++) {
+            double height = at(waves, 2 * Math.PI * i / FINE);
+            lowest = Math.min(lowest, height);
+            highest = Math.max(highest, height);
+        }
+        return new double[] {lowest, highest};
     }
 
     private Sweep sweep(Layout layout, Part part, double gain, double offset, double scatter, boolean rounded) {
@@ -234,10 +324,21 @@ public final class Truth {
                     station,
                     read(part.profile().applyAsDouble(station) - base, widest, gain, offset, scatter, rounded)));
         }
+        if (layout.kind() == LayoutKind.WATCHED) {
+            inOrder(readings);
+        }
         return new Sweep(
                 layout,
                 readings,
                 layout.returns() ? (Double) read(zero - base, widest, gain, offset, scatter, rounded) : null);
+    }
+
+    /** Whoever watches a needle calls the lower of two figures the lowest. */
+    private static void inOrder(List<Reading> readings) {
+        double low = readings.get(0).micrometres();
+        double high = readings.get(1).micrometres();
+        readings.set(0, Reading.still(readings.get(0).station(), Math.min(low, high)));
+        readings.set(1, Reading.still(readings.get(1).station(), Math.max(low, high)));
     }
 
     private double read(double height, double widest, double gain, double offset, double scatter, boolean rounded) {

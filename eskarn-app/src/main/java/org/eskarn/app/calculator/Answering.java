@@ -80,7 +80,8 @@ public final class Answering {
     /** What was judged elsewhere. */
     public Answering verdict(String what, Verdict verdict, VerdictRule drawn, String unit) {
         outcome = Optional.of(verdict.outcome());
-        decided = Words.of(verdict.rule().title());
+        decided =
+                verdict.expanded() > 0 ? Words.of(verdict.rule().title()) : Words.of(DecisionRule.withoutUncertainty());
         rule = Optional.of(drawn);
         symbol = unit;
         judged = what;

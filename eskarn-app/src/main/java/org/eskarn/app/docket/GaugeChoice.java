@@ -6,13 +6,15 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
+import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartRequirement;
-import org.eskarn.core.gauge.Suitability;
+import org.eskarn.core.evaluation.Suitability;
 
 /**
  * Which gauges can do a requirement: of the kind asked for, fine enough, reading sizes or deviations as it needs, reaching
- * the size, and able to decide against the limit. What is overdue, in question or withdrawn is used with a reason only.
+ * the size. A gauge that is coarse against the limit is used like any other; how near the limit it proves nothing is said, and it is
+ * offered after those that are not. What is overdue, in question or withdrawn is used with a reason only.
  */
 public final class GaugeChoice {
 
@@ -31,12 +33,19 @@ public final class GaugeChoice {
             return refusal.isEmpty() && !override;
         }
 
-        public long graduationShare() {
-            return Math.round(100 * suitability.graduationShare());
-        }
-
-        public long errorShare() {
-            return Math.round(100 * suitability.errorShare());
+        /** What it can decide, before anything is read; empty where nothing is limited. */
+        public String decides(Display display) {
+            if (suitability.share() == 0) {
+                return "";
+            }
+            String expanded = display.amount(suitability.expanded()) + " " + display.symbol();
+            long share = Math.max(1, Math.round(100 * suitability.share()));
+            String zone = display.amount(suitability.undecided()) + " " + display.symbol();
+            return suitability.coarse()
+                    ? Words.say("docket.u-of-the-tolerance-decides-stringently", expanded, share, zone)
+                    : suitability.undecided() > 0
+                            ? Words.say("docket.u-of-the-tolerance-undecided-within", expanded, share, zone)
+                            : Words.say("docket.u-of-the-tolerance", expanded, share);
         }
     }
 
@@ -58,6 +67,7 @@ public final class GaugeChoice {
                 .map(gauge -> offer(requirement, gauge, today))
                 .sorted(Comparator.comparing((Offer offer) -> !offer.refusal().isEmpty())
                         .thenComparing(Offer::override)
+                        .thenComparing(offer -> offer.suitability().coarse())
                         .thenComparing(offer -> offer.gauge().graduationUnit().metric() != requirement.metric())
                         .thenComparing(
                                 offer -> -offer.gauge().dial().graduation().micrometres())
@@ -66,18 +76,12 @@ public final class GaugeChoice {
     }
 
     public static Offer offer(PartRequirement requirement, Gauge gauge, LocalDate today) {
-        Suitability suitability = gauge.kind() == GaugeKind.PLUG
-                ? new Suitability(0, 0)
-                : Suitability.of(gauge.dial(), requirement.terms().allowedMovement());
+        Suitability suitability = Suitability.of(requirement.terms(), gauge.dial());
         return new Offer(
-                gauge,
-                suitability,
-                refusal(requirement, gauge, suitability),
-                gauge.needsOverride(today),
-                gauge.standing(today));
+                gauge, suitability, refusal(requirement, gauge), gauge.needsOverride(today), gauge.standing(today));
     }
 
-    private static String refusal(PartRequirement requirement, Gauge gauge, Suitability suitability) {
+    private static String refusal(PartRequirement requirement, Gauge gauge) {
         if (gauge.kind() == GaugeKind.PLUG) {
             return "";
         }
@@ -102,9 +106,7 @@ public final class GaugeChoice {
                 .finest()
                 .map(finest -> gauge.dial().graduation().micrometres() <= finest.micrometres() + 1e-9)
                 .orElse(true);
-        return fine
-                ? suitability.tooCoarse().map(Words::of).orElse("")
-                : Words.say("docket.its-graduation-is-coarser-than-asked");
+        return fine ? "" : Words.say("docket.its-graduation-is-coarser-than-asked");
     }
 
     /**

@@ -350,7 +350,7 @@ public record SetUp(
     /** Whether it matters which way the gauge counts: it tells a direction. */
     public boolean directed() {
         LayoutKind kind = requirement.terms().layout().kind();
-        return (kind == LayoutKind.RING || kind == LayoutKind.RINGS)
+        return (kind == LayoutKind.RING || kind == LayoutKind.RINGS || kind.watched())
                 && !requirement.terms().characteristic().readsSizes();
     }
 

@@ -186,7 +186,7 @@ public record SweepRecord(
         Length graduation = gauge.dial().graduation();
         double band =
                 entry.high(graduation).micrometres() - entry.low(graduation).micrometres();
-        return new Reading(station, entry.middle(graduation).micrometres(), band / 2);
+        return new Reading(station, entry.middle(graduation).micrometres(), band / 2, entry.noted());
     }
 
     private static double micrometres(TakenReading reading, Gauge gauge) {

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * A reading that stands, was taken back, or was put right later. None is ever lost from sight.
  *
  * @param place 1 to n for the stations, n + 1 for the return
+ * @param noted where it was seen, in degrees, where a turn was watched; null where nobody noted it
  * @param standing whether it counts; else it was taken back, or another reading stands in its place
  * @param reason why this one was put in the place of another; null for one read in its turn
  * @param takenBackByName who took it back or put another in its place; null while it stands
@@ -21,6 +22,7 @@ public record TakenReading(
         String typed,
         BigDecimal amount,
         @Nullable BigDecimal bandEnd,
+        @Nullable BigDecimal noted,
         ReadingUnit unit,
         String entryKey,
         long takenBy,
@@ -35,6 +37,6 @@ public record TakenReading(
         @Nullable Instant takenBackAt) {
 
     public Entry entry() {
-        return new Entry(typed, amount, bandEnd, unit);
+        return new Entry(typed, amount, bandEnd, unit, noted);
     }
 }

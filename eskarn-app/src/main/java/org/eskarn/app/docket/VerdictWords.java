@@ -11,8 +11,10 @@ import org.eskarn.core.reading.ReturnCheck;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.result.WrittenNumber;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.Outcome;
+import org.eskarn.core.verdict.RuleKind;
 import org.eskarn.core.verdict.SweepAgreement;
 import org.eskarn.core.verdict.Verdict;
 import org.jspecify.annotations.Nullable;
@@ -101,7 +103,18 @@ public record VerdictWords(String word, String line) {
                         judgement.counted().size())
                 : "";
         boolean uncertain = Math.abs(verdict.bounds().outside(value)) < verdict.expanded();
-        return (uncertain ? Words.say("docket.less-than-u", line) : line) + mean;
+        return (uncertain ? Words.say("docket.less-than-u", line) : line) + mean + risk(verdict);
+    }
+
+    /** Where the probability decided: how likely it decided wrongly (JCGM 106, 9.3.2). */
+    private static String risk(Verdict verdict) {
+        if (verdict.rule().kind() != RuleKind.PROBABILITY) {
+            return "";
+        }
+        double conforms = verdict.conformity().orElse(0);
+        return verdict.outcome() == Outcome.PASS
+                ? Words.say("docket.probability-and-consumers-risk", percent(conforms), percent(1 - conforms))
+                : Words.say("docket.probability-and-producers-risk", percent(conforms), percent(conforms));
     }
 
     /** Where several places are out, how many; where both limits are crossed, both. */
@@ -129,11 +142,31 @@ public record VerdictWords(String word, String line) {
         }
         double value = verdict.value() == null ? 0 : verdict.value();
         String expanded = display.about(value, verdict.expanded());
-        // Simple acceptance, and yet stringently judged: nothing passes on a figure less certain than all that is
-        // allowed.
-        return verdict.rule() == requirement.appliedRule()
-                ? Words.say("docket.lies-within-u-of-the-limit", figure(verdict.value(), display), expanded)
-                : Words.say("docket.u-is-more-than-all-that-is", expanded);
+        return switch (verdict.rule().kind()) {
+            case PROBABILITY ->
+                Words.say(
+                        "docket.conforms-with-a-probability-of",
+                        percent(verdict.conformity().orElse(0)),
+                        WrittenNumber.number(verdict.rule().figure()),
+                        WrittenNumber.number(100 - verdict.rule().figure()));
+            case SIMPLE, STRINGENT ->
+                verdict.rule().insteadOfSimple()
+                        ? Words.say(
+                                "docket.u-is-too-large-for-simple",
+                                expanded,
+                                WrittenNumber.number(verdict.rule().figure()),
+                                figure(verdict.value(), display))
+                        : Words.say("docket.lies-within-u-of-the-limit", figure(verdict.value(), display), expanded);
+        };
+    }
+
+    /** A probability in percent, with as many decimals as tell it from 0 and 100 where it is near them. */
+    public static String percent(double probability) {
+        double percent = 100 * probability;
+        boolean near = percent > 99 || percent < 1;
+        return java.math.BigDecimal.valueOf(percent)
+                .setScale(near ? 2 : 1, java.math.RoundingMode.HALF_UP)
+                .toPlainString();
     }
 
     private static String toGo(Requirement requirement, Assessment assessment) {

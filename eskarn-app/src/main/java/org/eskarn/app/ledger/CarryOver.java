@@ -140,7 +140,7 @@ class CarryOver {
                 number(signed.figureMicrometres()),
                 new Bounds(number(signed.lowerMicrometres()), number(signed.limitMicrometres())),
                 signed.uncertaintyMicrometres().doubleValue(),
-                setUp.requirement().limitTerms().rule());
+                setUp.requirement().limitTerms().decisionRule());
     }
 
     private static @Nullable Double number(@Nullable BigDecimal kept) {

@@ -23,6 +23,7 @@ import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
+import org.eskarn.core.verdict.RuleKind;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
 import org.jspecify.annotations.Nullable;
@@ -107,7 +108,7 @@ class LedgerReading {
                     figures == null ? 0 : Double.parseDouble(figures.uncertaintyMicrometres()),
                     figures == null
                             ? DecisionRule.SIMPLE
-                            : DecisionRule.valueOf(figures.rule().code()));
+                            : DecisionRule.of(RuleKind.valueOf(figures.rule().code()), null));
         }
 
         private static @Nullable Double number(@Nullable String kept) {

@@ -31,6 +31,7 @@ import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.verdict.RuleKind;
 import org.eskarn.core.verdict.Verdict;
 import org.jspecify.annotations.Nullable;
 
@@ -118,7 +119,18 @@ record ResultParts(DrawingWriter drawings) {
                 kept(verdict.bounds().upper()),
                 few.map(Coverage::factor).orElse(null),
                 few.map(Coverage::freedom).orElse(null),
-                choice(verdict.rule(), verdict.rule().title()));
+                choice(verdict.rule().kind(), verdict.rule().title()),
+                conformity(verdict));
+    }
+
+    /** Where the probability decides. */
+    private static @Nullable String conformity(Verdict verdict) {
+        return verdict.rule().kind() == RuleKind.PROBABILITY
+                        && verdict.conformity().isPresent()
+                ? BigDecimal.valueOf(verdict.conformity().getAsDouble())
+                        .setScale(DECIMALS, RoundingMode.HALF_UP)
+                        .toPlainString()
+                : null;
     }
 
     static @Nullable String kept(@Nullable Double micrometres) {

@@ -145,6 +145,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                 row.typed(),
                 row.amount().toPlainString(),
                 plain(row.bandEnd()),
+                plain(row.noted()),
                 row.unit().symbol(),
                 row.source() == ReadingSource.KEYPAD
                         ? null

@@ -11,14 +11,14 @@ import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.LengthUnit;
-import org.eskarn.core.verdict.DecisionRule;
+import org.eskarn.core.verdict.RuleKind;
 
 /** What the lists of the requirement editor offer. */
 record EditorChoices(
         List<Characteristic> characteristics,
         List<LimitUnit> lengths,
         List<LengthUnit> units,
-        List<DecisionRule> rules,
+        List<RuleKind> rules,
         List<GaugeKind> gaugeKinds,
         List<ZeroRule> zeroRules,
         List<Zeroing> zeroings,
@@ -34,7 +34,7 @@ record EditorChoices(
                         .filter(unit -> unit.length().isPresent())
                         .toList(),
                 List.of(LengthUnit.values()),
-                List.of(DecisionRule.values()),
+                List.of(RuleKind.values()),
                 GaugeKind.measuring(),
                 List.of(ZeroRule.values()),
                 List.of(Zeroing.values()),

@@ -18,18 +18,27 @@ import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
+import org.eskarn.core.verdict.RuleKind;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What a requirement says of its limit beside the limit itself.
  *
  * @param statedAs which figure the limit applies to
+ * @param ruleFigure least tolerance ÷ U of simple acceptance, required probability in percent; null for the usual one
  * @param limitSource where the limit comes from: drawing, maker's data, standard; empty where nobody said
  */
-public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rule, String datum, String limitSource) {
+public record LimitTerms(
+        long requirementId,
+        StatedAs statedAs,
+        RuleKind rule,
+        @Nullable BigDecimal ruleFigure,
+        String datum,
+        String limitSource) {
 
     private static final int LONGEST = 120;
     private static final int LONGEST_REASON = 200;
+    private static final int FIGURE_DECIMALS = 4;
 
     /** The fields of a limit, as typed. */
     public record Form(
@@ -45,7 +54,8 @@ public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rul
             @Nullable String serviceLower,
             @Nullable String serviceUpper,
             @Nullable StatedAs statedAs,
-            @Nullable DecisionRule rule,
+            @Nullable RuleKind rule,
+            @Nullable String ruleFigure,
             @Nullable String datum,
             @Nullable String source) {
 
@@ -71,7 +81,8 @@ public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rul
                     "",
                     "",
                     StatedAs.MOVEMENT,
-                    DecisionRule.SIMPLE,
+                    RuleKind.SIMPLE,
+                    "",
                     "",
                     "");
         }
@@ -92,14 +103,28 @@ public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rul
                     service == null ? "" : Typed.written(service.upper()),
                     statement(characteristic, terms.statedAs()),
                     terms.rule(),
+                    Typed.written(terms.ruleFigure()),
                     terms.datum(),
                     terms.limitSource());
         }
 
-        /** A form that names no zone was meant by least squares. */
+        /** What the figure of its rule is called; null where the rule has none. */
+        public @Nullable String ruleTitle() {
+            return switch (rule == null ? RuleKind.SIMPLE : rule) {
+                case SIMPLE -> Words.say("part.tolerance-at-least-times-u");
+                case STRINGENT -> null;
+                case PROBABILITY -> Words.say("part.required-probability");
+            };
+        }
+
+        /** A form that names no zone was meant by least squares; any other figure that was not named, as is usual. */
         private static StatedAs statement(Characteristic characteristic, StatedAs statedAs) {
-            boolean form = characteristic.statements().contains(StatedAs.LEAST_SQUARES);
-            return form && statedAs == StatedAs.ITSELF ? StatedAs.LEAST_SQUARES : statedAs;
+            if (statedAs != StatedAs.ITSELF || characteristic.statements().contains(StatedAs.ITSELF)) {
+                return statedAs;
+            }
+            return characteristic.statements().contains(StatedAs.LEAST_SQUARES)
+                    ? StatedAs.LEAST_SQUARES
+                    : characteristic.statements().get(0);
         }
 
         /** The same with the usual kind of limit and figure of another characteristic. */
@@ -118,6 +143,7 @@ public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rul
                     serviceUpper,
                     characteristic.statements().get(0),
                     rule,
+                    ruleFigure,
                     datum,
                     source);
         }
@@ -142,11 +168,11 @@ public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rul
             return unit == null || unit == LimitUnit.DEGREE ? LimitUnit.of(lengths) : unit;
         }
 
-        DecisionRule chosenRule(Characteristic characteristic) {
+        RuleKind chosenRule(Characteristic characteristic) {
             if (characteristic == Characteristic.PIN_CHECK) {
-                return DecisionRule.STRINGENT;
+                return RuleKind.STRINGENT;
             }
-            return rule == null ? DecisionRule.SIMPLE : rule;
+            return rule == null ? RuleKind.SIMPLE : rule;
         }
     }
 
@@ -155,8 +181,34 @@ public record LimitTerms(long requirementId, StatedAs statedAs, DecisionRule rul
                 0,
                 form.chosenStatement(characteristic),
                 form.chosenRule(characteristic),
+                ruleFigure(form.chosenRule(characteristic), form.ruleFigure(), typed),
                 typed.atMost("limit.datum", Typed.text(form.datum()), LONGEST),
                 typed.atMost("limit.source", Typed.text(form.source()), LONGEST));
+    }
+
+    private static @Nullable BigDecimal ruleFigure(RuleKind rule, @Nullable String text, Typed typed) {
+        if (rule == RuleKind.STRINGENT) {
+            return null;
+        }
+        BigDecimal figure = typed.number("limit.ruleFigure", text);
+        if (figure != null && figure.stripTrailingZeros().scale() > FIGURE_DECIMALS) {
+            typed.problem("limit.ruleFigure", Words.say("part.rule-figure-decimals", FIGURE_DECIMALS));
+            return null;
+        }
+        try {
+            DecisionRule.of(rule, figure);
+            return figure;
+        } catch (IllegalArgumentException e) {
+            typed.problem(
+                    "limit.ruleFigure",
+                    rule == RuleKind.SIMPLE ? Words.say("part.enter-a-ratio") : Words.say("part.enter-a-probability"));
+            return null;
+        }
+    }
+
+    /** As the core decides by it. */
+    public DecisionRule decisionRule() {
+        return DecisionRule.of(rule, ruleFigure);
     }
 
     List<FurtherTerm> further() {

@@ -58,7 +58,7 @@ public record PartRequirement(
                 feature.side(),
                 limit,
                 limitTerms.statedAs(),
-                limitTerms.rule(),
+                limitTerms.decisionRule(),
                 gauge.statedReturn(),
                 gauge.flicker(),
                 gauge.repeats(),

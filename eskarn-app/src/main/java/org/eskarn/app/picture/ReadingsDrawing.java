@@ -108,7 +108,10 @@ final class ReadingsDrawing {
                 levels.add(Map.entry(bounds.upper(), Words.say("picture.upper-limit")));
                 levels.add(Map.entry(bounds.lower(), Words.say("picture.lower-limit")));
             }
-        } else if (!sweep.layout().kind().paired() && !worked() && bounds.upper() != null && bounds.lower() == null) {
+        } else if (!sweep.layout().kind().twoAtAPlace()
+                && !worked()
+                && bounds.upper() != null
+                && bounds.lower() == null) {
             double lowest = sweep.readings().stream()
                     .mapToDouble(Reading::micrometres)
                     .min()
@@ -191,11 +194,11 @@ final class ReadingsDrawing {
         if (sweep.layout().kind() == LayoutKind.RING) {
             return station.angle() == null ? 0 : station.angle().doubleValue();
         }
-        return sweep.layout().kind().paired() ? (station.number() - 1) / 2 : station.number() - 1;
+        return sweep.layout().kind().twoAtAPlace() ? (station.number() - 1) / 2 : station.number() - 1;
     }
 
     private double x(Station station) {
-        double shift = sweep.layout().kind().paired() ? (station.number() % 2 == 1 ? -9 : 9) : 0;
+        double shift = sweep.layout().kind().twoAtAPlace() ? (station.number() % 2 == 1 ? -9 : 9) : 0;
         return perPlace == 0
                 ? (ReadingsPicture.LEFT + ReadingsPicture.RIGHT) / 2 + shift
                 : ReadingsPicture.LEFT + SIDE + (place(station) - from) * perPlace + shift;
@@ -212,7 +215,7 @@ final class ReadingsDrawing {
     private List<Place> places() {
         Map<Double, String> labels = new LinkedHashMap<>();
         for (Station station : sweep.layout().stations()) {
-            double shift = !sweep.layout().kind().paired() ? 0 : station.number() % 2 == 1 ? 9 : -9;
+            double shift = !sweep.layout().kind().twoAtAPlace() ? 0 : station.number() % 2 == 1 ? 9 : -9;
             labels.putIfAbsent(x(station) + shift, label(station));
         }
         int every = (labels.size() + MOST_PLACES - 1) / MOST_PLACES;
@@ -234,6 +237,9 @@ final class ReadingsDrawing {
             return ScaleText.plain(station.distance());
         }
         String name = station.name();
+        if (sweep.layout().kind().watched()) {
+            return name.contains(" · ") ? name.substring(0, name.lastIndexOf(" · ")) : subject.name();
+        }
         return sweep.layout().kind().paired() ? name.substring(0, name.lastIndexOf(", ")) : name;
     }
 
@@ -254,7 +260,7 @@ final class ReadingsDrawing {
         Station station = reading.station();
         return switch (sweep.layout().kind()) {
             case RINGS -> String.valueOf(station.angle());
-            case PAIRS, CYCLES -> String.valueOf((station.number() - 1) / 2);
+            case PAIRS, CYCLES, WATCHED -> String.valueOf((station.number() - 1) / 2);
             // In two set-ups the same place is read twice; each joins its own.
             default -> station.line() + " " + sweep.layout().zeroOf(station).number();
         };

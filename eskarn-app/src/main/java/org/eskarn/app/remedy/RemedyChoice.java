@@ -9,6 +9,7 @@ import org.eskarn.core.evaluation.JournalsReduction;
 import org.eskarn.core.evaluation.RingReduction;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.evaluation.SlopesReduction;
+import org.eskarn.core.evaluation.WatchedReduction;
 import org.eskarn.core.remedy.Shortfall;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
@@ -50,7 +51,11 @@ public final class RemedyChoice {
             case OFFSET -> centred(assessment);
             case TRUING ->
                 centred(assessment)
-                        || assessment.reduction(JournalsReduction.class).isPresent();
+                        || assessment.reduction(JournalsReduction.class).isPresent()
+                        || assessment
+                                .reduction(WatchedReduction.class)
+                                .flatMap(watched -> watched.worst().highAt())
+                                .isPresent();
             case TAPER ->
                 requirement.side() == SurfaceSide.OUTSIDE
                         && assessment

@@ -11,11 +11,11 @@ import org.eskarn.core.evaluation.JournalsReduction;
 import org.eskarn.core.evaluation.JournalsReduction.Journal;
 import org.eskarn.core.evaluation.Reduction;
 import org.eskarn.core.evaluation.RingReduction;
+import org.eskarn.core.evaluation.WatchedReduction;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.remedy.Truing;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
-import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.round.Offset;
 import org.eskarn.core.round.Way;
 import org.eskarn.core.verdict.Bounds;
@@ -90,7 +90,7 @@ final class TruingAdvice {
 
     /** The judged figure of a movement: half of it where the limit is on the offset. */
     private static double judged(MeasuredState found, double movement) {
-        return found.subject().terms().statedAs() == StatedAs.OFFSET ? movement / 2 : movement;
+        return movement / found.subject().terms().statedAs().movementPerUnit();
     }
 
     private static Bounds limit(Requirement terms) {
@@ -98,13 +98,22 @@ final class TruingAdvice {
         if (upper == null) {
             return Bounds.OPEN;
         }
-        return Bounds.atMost(terms.statedAs() == StatedAs.OFFSET ? 2 * upper : upper);
+        return Bounds.atMost(upper * terms.statedAs().movementPerUnit());
     }
 
     private static High high(MeasuredState found) {
         Reduction reduction = found.assessment().reduction().orElseThrow();
         if (reduction instanceof JournalsReduction journals) {
             return ofJournal(journals);
+        }
+        if (reduction instanceof WatchedReduction watched) {
+            WatchedReduction.Section worst = watched.worst();
+            return new High(
+                    worst.movement(),
+                    (worst.name().isEmpty() ? "" : worst.name() + ", ")
+                            + worst.highAt().map(TruingAdvice::where).orElseThrow(),
+                    "",
+                    Optional.empty());
         }
         if (reduction instanceof RingReduction ring) {
             Station highest = found.assessment()
@@ -135,7 +144,10 @@ final class TruingAdvice {
     }
 
     private static String where(Station station) {
-        double radians = station.radians();
+        return where(station.radians());
+    }
+
+    private static String where(double radians) {
         return Words.say("remedy.about-oclock", Math.round(Way.degrees(radians)), Way.clock(radians));
     }
 }

@@ -57,7 +57,7 @@ class FiguresOnPagesTest {
             delimiter = '|',
             value = {
                 "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.upper=0.020 | 0 4 10 14 18 14 8 2 0 | 18 | MICROMETRE | pass",
-                "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.upper=0.008; limit.statedAs=OFFSET | 0 4 10 14 18 14 8 2 0 | 8.4324 | MICROMETRE | fail",
+                "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.upper=0.004; limit.statedAs=OFFSET | 0 4 10 14 18 14 8 2 0 | 8.4324 | MICROMETRE | fail",
                 "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=4; limit.upper=0.015 | 6 6 -6 -6 6 | 16.9706 | MICROMETRE | fail",
                 "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RINGS; layout.first=10 60; layout.second=4; limit.upper=0.012 | 0 4 8 4 2 -6 -2 6 0 | 12.6491 | MICROMETRE | fail",
                 "characteristic=TOTAL_RUNOUT; layout.kind=RINGS; layout.first=10 60; layout.second=4; limit.upper=0.012 | 0 4 8 4 2 -6 -2 6 0 | 14 | MICROMETRE | fail",

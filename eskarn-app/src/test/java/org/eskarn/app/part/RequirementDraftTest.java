@@ -168,7 +168,7 @@ class RequirementDraftTest {
         assertThat(size.chosenLayout()).isEqualTo(LayoutKind.RINGS);
         assertThat(size.layout().first()).isEqualTo("5 15 25");
         assertThat(size.layout().second()).isEqualTo("0 90");
-        assertThat(size.chosenStatement()).isEqualTo(StatedAs.ITSELF);
+        assertThat(size.chosenStatement()).isEqualTo(StatedAs.WORST_PLACE);
         RequirementForm same = form(Map.of("layout.first", "0 90 200"))
                 .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "");
         assertThat(same.layout().first()).isEqualTo("0 90 200");

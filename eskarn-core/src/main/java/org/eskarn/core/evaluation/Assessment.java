@@ -16,7 +16,6 @@ import org.eskarn.core.result.Details;
 import org.eskarn.core.result.Figure;
 import org.eskarn.core.result.Note;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
-import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
@@ -35,6 +34,8 @@ import org.eskarn.core.verdict.Verdict.Because;
  * @param missing what the stations lack; empty when they do
  * @param allowedReturn in µm, either way
  * @param returnCheck empty until the return has been read
+ * @param dial it was read with
+ * @param circumstances what its figure rests on beside that
  */
 public record Assessment(
         Sweep sweep,
@@ -45,9 +46,17 @@ public record Assessment(
         Optional<Note> missing,
         double allowedReturn,
         Optional<ReturnCheck> returnCheck,
+        Dial dial,
+        Circumstances circumstances,
         Verdict verdict) {
 
     public static Assessment of(Requirement requirement, Dial dial, Sweep sweep, Corrections corrections) {
+        return of(requirement, dial, sweep, corrections, Circumstances.NONE);
+    }
+
+    /** The same resting on what is said of its circumstances. */
+    public static Assessment of(
+            Requirement requirement, Dial dial, Sweep sweep, Corrections corrections, Circumstances circumstances) {
         double allowed = requirement.allowedReturn(dial);
         Corrected corrected = corrections.apply(sweep, allowed);
         Optional<Reduction> reduction = Optional.empty();
@@ -59,16 +68,20 @@ public record Assessment(
                 missing = Optional.of(e.note());
             }
         }
+        Optional<UncertaintyBudget> budget =
+                reduction.map(found -> circumstances.in(requirement, corrected.sweep(), found.budget()));
         return new Assessment(
                 sweep,
                 corrected.sweep(),
                 corrected.driftTaken(),
                 reduction,
-                reduction.map(Reduction::budget),
+                budget,
                 missing,
                 allowed,
                 corrected.returnCheck(),
-                judge(requirement, sweep, reduction, corrected.returnCheck()));
+                dial,
+                circumstances,
+                judge(requirement, sweep, reduction, budget, corrected.returnCheck()));
     }
 
     /** The figures, where they are of a kind. */
@@ -77,33 +90,44 @@ public record Assessment(
     }
 
     private static Verdict judge(
-            Requirement requirement, Sweep sweep, Optional<Reduction> reduction, Optional<ReturnCheck> check) {
+            Requirement requirement,
+            Sweep sweep,
+            Optional<Reduction> reduction,
+            Optional<UncertaintyBudget> budget,
+            Optional<ReturnCheck> check) {
         Because hindrance = hindrance(requirement, sweep, reduction, check);
         DecisionRule rule = requirement.appliedRule();
         if (hindrance != null) {
             OptionalDouble value =
                     reduction.map(r -> OptionalDouble.of(r.judged())).orElseGet(OptionalDouble::empty);
-            double expanded = reduction.map(r -> r.budget().expanded()).orElse(0.0);
-            return Verdict.notProven(hindrance, value, requirement.bounds(), expanded, rule);
+            double expanded = budget.map(UncertaintyBudget::expanded).orElse(0.0);
+            return Verdict.notProven(
+                    hindrance,
+                    value,
+                    requirement.bounds(),
+                    expanded,
+                    budget.map(whole -> whole.below().expanded()).orElse(0.0),
+                    rule.applied(requirement.bounds(), expanded));
         }
         Reduction figures = reduction.orElseThrow();
-        return judge(requirement, figures.judged(), figures.budget().expanded());
+        return judge(requirement, figures.judged(), budget.orElseThrow());
     }
 
     /** The verdict on a figure that nothing hinders. */
-    static Verdict judge(Requirement requirement, double value, double expanded) {
+    static Verdict judge(Requirement requirement, double value, UncertaintyBudget budget) {
+        double expanded = budget.expanded();
         DecisionRule rule = requirement.appliedRule();
         return switch (requirement.limit().kind()) {
             case ANSWER -> Verdict.answered(value == 0, rule);
             case NONE -> Verdict.recorded(value, expanded, rule);
             default ->
-                Verdict.judge(value, requirement.bounds(), expanded, worth(rule, requirement.bounds(), expanded));
+                Verdict.judge(
+                        value,
+                        requirement.bounds(),
+                        expanded,
+                        budget.below().expanded(),
+                        rule.applied(requirement.bounds(), expanded));
         };
-    }
-
-    /** A figure less certain than the whole of what is allowed is accepted by no rule: it is judged stringently. */
-    private static DecisionRule worth(DecisionRule rule, Bounds bounds, double expanded) {
-        return expanded > bounds.width() && bounds.width() > 0 ? DecisionRule.STRINGENT : rule;
     }
 
     private static @org.jspecify.annotations.Nullable Because hindrance(
@@ -132,10 +156,24 @@ public record Assessment(
         List<Note> remarks = new ArrayList<>();
         outOfLimits(requirement).remark(requirement.limit().kind()).ifPresent(remarks::add);
         remarks.addAll(told.remarks());
+        if (restsOnLess()) {
+            remarks.add(Note.of("core.stations-can-only-show-less", Figure.deviation(verdict.below())));
+        }
+        if (reduction.isPresent()) {
+            remarks.addAll(Schools.otherwise(requirement, this));
+        }
         if (reduction.isPresent() && requirement.basis().reversal().twice()) {
             remarks.add(reversed(requirement));
         }
         return new Details(told.figures(), told.tables(), remarks);
+    }
+
+    /** Whether it fails within U of the limit, as what lies between the stations could only make it worse. */
+    private boolean restsOnLess() {
+        return verdict.outcome() == Outcome.FAIL
+                && verdict.value() != null
+                && verdict.below() < verdict.expanded()
+                && verdict.bounds().outside(verdict.value()) < verdict.expanded();
     }
 
     private Note reversed(Requirement requirement) {
@@ -157,7 +195,9 @@ public record Assessment(
                 missing,
                 allowedReturn,
                 returnCheck,
-                requirement.limit().text() ? verdict : judge(requirement, figures.judged(), whole.expanded()));
+                dial,
+                circumstances,
+                requirement.limit().text() ? verdict : judge(requirement, figures.judged(), whole));
     }
 
     /** The figures of several valid sweeps put together, of which this is the last. */
@@ -168,8 +208,9 @@ public record Assessment(
                         OptionalDouble.of(figures.judged()),
                         requirement.bounds(),
                         whole.expanded(),
+                        whole.below().expanded(),
                         requirement.appliedRule())
-                : judge(requirement, figures.judged(), whole.expanded());
+                : judge(requirement, figures.judged(), whole);
         return new Assessment(
                 average,
                 average,
@@ -179,6 +220,8 @@ public record Assessment(
                 Optional.empty(),
                 allowedReturn,
                 returnCheck,
+                dial,
+                circumstances,
                 judged);
     }
 
@@ -193,6 +236,8 @@ public record Assessment(
                 missing,
                 allowedReturn,
                 returnCheck,
+                dial,
+                circumstances,
                 verdict.unproven(Because.ZERO_LOST));
     }
 
@@ -213,6 +258,7 @@ public record Assessment(
                 && requirement.statedAs() == StatedAs.MOVEMENT
                 && verdict.value() != null
                 && !verdict.bounds().open()
-                && verdict.rule().judge(verdict.value(), verdict.bounds(), verdict.expanded()) == Outcome.FAIL;
+                && verdict.rule().judge(verdict.value(), verdict.bounds(), verdict.expanded(), verdict.below())
+                        == Outcome.FAIL;
     }
 }

@@ -38,6 +38,9 @@ final class Evaluation {
 
     private static Reduction reduce(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
         boolean ring = sweep.layout().kind() == LayoutKind.RING;
+        if (sweep.layout().kind().watched()) {
+            return WatchedReduction.of(requirement, dial, sweep);
+        }
         return switch (requirement.characteristic()) {
             case CIRCULAR_RUNOUT_RADIAL, CIRCULAR_RUNOUT_AXIAL ->
                 ring

@@ -1,6 +1,7 @@
 package org.eskarn.core.evaluation;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import org.eskarn.core.result.Note;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
 import org.eskarn.core.round.Offset;
+import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 
 /**
@@ -32,7 +34,8 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * <p>As of one ring ({@link RingReduction}), the movement of a section is never taken as less than what its fit proves, and the
  * total not as less than the fitted circles reach.
  *
- * <p>Budget: of a movement or total the difference of two readings ({@link GaugeParts#ofDifference}, factor 1); of an offset
+ * <p>Budget: of a movement or total the difference of two readings ({@link GaugeParts#ofDifference}, factor 1) and what may lie between
+ * the stations of the worst section ({@link Sections#between}), of a total that of the section where it is most; of an offset
  * that of the section which is judged ({@link RingReduction#ofOffset}).
  *
  * <p>Degenerate cases: a section with fewer than three angles shows no centre; its movement stands alone.
@@ -81,16 +84,48 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                     journals,
                     told(requirement, sweep, journals, true, Optional.empty()));
         }
+        if (OffsetSchools.judge(requirement.statedAs())) {
+            return withoutFit(requirement, dial, sweep, journals);
+        }
         Sections.requireAngles(sweep);
         boolean whole = sweep.stationsToGo() == 0;
+        Journal worst = journals.stream()
+                .max(Comparator.comparingDouble(each -> judged(each, whole)))
+                .orElseThrow();
         return new JournalsReduction(
-                journals.stream()
-                        .mapToDouble(each -> Sections.movementOf(each.movement(), whole ? each.proved() : 0))
-                        .max()
-                        .orElse(0),
-                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                judged(worst, whole),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1)
+                        .with(Sections.between(sweep, worst.readings(), judged(worst, whole), 1)),
                 journals,
                 told(requirement, sweep, journals, false, Optional.empty()));
+    }
+
+    /** By the section of the largest such offset; one that is only begun may not show it yet. */
+    private static JournalsReduction withoutFit(Requirement requirement, Dial dial, Sweep sweep, List<Journal> journals)
+            throws StationsUnfit {
+        double furthest = -1;
+        Journal worst = journals.get(0);
+        for (Journal journal : journals) {
+            boolean begun = sweep.stationsToGo() > 0 && journal == journals.get(journals.size() - 1);
+            try {
+                double offset = OffsetSchools.amount(requirement, sweep, journal.readings());
+                worst = offset > furthest ? journal : worst;
+                furthest = Math.max(furthest, offset);
+            } catch (StationsUnfit e) {
+                if (!begun || journals.size() == 1) {
+                    throw new StationsUnfit(e.reason(), Note.of("core.at-2", journal.name(), e.note()));
+                }
+            }
+        }
+        return new JournalsReduction(
+                furthest,
+                OffsetSchools.budget(requirement, dial, sweep, worst.readings(), furthest),
+                journals,
+                told(requirement, sweep, journals, true, Optional.empty()));
+    }
+
+    private static double judged(Journal journal, boolean whole) {
+        return Sections.movementOf(journal.movement(), whole ? journal.proved() : 0);
     }
 
     /** The movement over all sections on one zero: as it was read, and as the fitted circles prove it; µm. */
@@ -101,9 +136,13 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         List<Journal> journals = journals(requirement, sweep);
         double total = Sections.movement(requirement, sweep.readings()).amount();
         Total all = new Total(total, fittedTotal(journals));
+        Contribution between = journals.stream()
+                .map(each -> Sections.between(sweep, each.readings(), each.movement(), 1))
+                .max(Comparator.comparingDouble(Contribution::standard))
+                .orElseThrow();
         return new JournalsReduction(
                 sweep.stationsToGo() > 0 ? total : Sections.movementOf(total, all.proved()),
-                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1).with(between),
                 journals,
                 told(requirement, sweep, journals, false, Optional.of(all)));
     }

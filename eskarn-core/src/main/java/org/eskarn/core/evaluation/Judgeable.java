@@ -114,7 +114,10 @@ public final class Judgeable {
         SplittableRandom chance = new SplittableRandom(SEED);
         for (Station station : layout.stations()) {
             boolean second = layout.kind().paired() && station.number() % 2 == 0;
-            double apart = requirement.characteristic() == Characteristic.PIN_CHECK && second ? 3 * TRIED : 0;
+            second |= layout.kind().watched() && station.number() % 2 == 0;
+            boolean ordered = requirement.characteristic() == Characteristic.PIN_CHECK
+                    || layout.kind().watched();
+            double apart = ordered && second ? 3 * TRIED : 0;
             double tried = layout.closes(station)
                     ? readings.get(layout.zeroOf(station).number() - 1).micrometres()
                     : base(requirement) + apart + TRIED * chance.nextDouble();
@@ -136,7 +139,7 @@ public final class Judgeable {
         }
     }
 
-    private static double base(Requirement requirement) {
+    static double base(Requirement requirement) {
         Bounds bounds = requirement.bounds();
         Double lower = bounds.lower();
         boolean deviations = !requirement.characteristic().sized()

@@ -22,7 +22,7 @@ import org.eskarn.core.verdict.Verdict.Because;
  *
  * <p>Of several, mean or median are formed place by place and then evaluated like a sweep; their scatter enters the
  * uncertainty as u = c · s/√n, with s the scatter of one reading at one place ({@link SweepAverage}), and c the change of the
- * figure per change of one reading, as the budget has it for the resolution (JCGM 100, 4.2.3; for the median s/√n is taken
+ * figure per change of one reading, as the budget has it (JCGM 100, 4.2.3; for the median s/√n is taken
  * 1.2533 times), and with the degrees of freedom of s, so that few sweeps have a larger k. Of the worst, the sweep worst placed
  * against the limit is judged as it is. Answers are never averaged.
  *
@@ -46,8 +46,6 @@ public record Judgement(
 
     /** Standard deviation of a median ÷ that of a mean, of many normal readings: √(π/2). */
     private static final double MEDIAN_WIDER = Math.sqrt(Math.PI / 2);
-
-    private static final double EVEN = Math.sqrt(3);
 
     /** A sweep that was not set aside, and the dial it was read with. */
     public record Taken(Assessment assessment, Dial dial) {}
@@ -99,10 +97,9 @@ public record Judgement(
         if (repeatability == 0 || requirement.layout().kind().answered()) {
             return only;
         }
-        UncertaintyBudget budget = only.reduction().orElseThrow().budget();
+        UncertaintyBudget budget = only.budget().orElseThrow();
         return only.with(
-                requirement,
-                budget.with(new Contribution(Source.CHECKS, sensitivity(budget, taken.dial()) * repeatability)));
+                requirement, budget.with(new Contribution(Source.CHECKS, budget.perReading() * repeatability)));
     }
 
     private static Assessment combined(Requirement requirement, List<Taken> valid) {
@@ -113,6 +110,7 @@ public record Judgement(
         if (requirement.combination() == Combination.WORST) {
             return worst(counted);
         }
+        Assessment last = counted.get(counted.size() - 1);
         boolean median = requirement.combination() == Combination.MEDIAN;
         List<Sweep> sweeps = counted.stream().map(Assessment::corrected).toList();
         SweepAverage average = SweepAverage.of(sweeps, median);
@@ -125,16 +123,10 @@ public record Judgement(
         try {
             Reduction reduction = Evaluation.of(requirement, dial, average.sweep());
             double ofMean = average.scatter() / Math.sqrt(valid.size()) * (median ? MEDIAN_WIDER : 1);
+            UncertaintyBudget budget = last.circumstances().in(requirement, average.sweep(), reduction.budget());
             Contribution repeats = new Contribution(
-                    Source.REPEATS,
-                    sensitivity(reduction.budget(), dial) * ofMean,
-                    Math.max(1, average.degreesOfFreedom()));
-            return counted.get(counted.size() - 1)
-                    .averaged(
-                            requirement,
-                            average.sweep(),
-                            reduction,
-                            reduction.budget().with(repeats));
+                    Source.REPEATS, budget.perReading() * ofMean, Math.max(1, average.degreesOfFreedom()));
+            return last.averaged(requirement, average.sweep(), reduction, budget.with(repeats));
         } catch (StationsUnfit e) {
             // Each sweep by itself could be reduced, so their average can.
             throw new IllegalStateException("an average of sweeps that count cannot be reduced", e);
@@ -163,22 +155,14 @@ public record Judgement(
         return assessment.reduction().orElseThrow().judged();
     }
 
-    private static double sensitivity(UncertaintyBudget budget, Dial dial) {
-        double half = dial.graduation().micrometres() / 2;
-        return budget.parts().stream()
-                .filter(part -> part.source() == Source.RESOLUTION)
-                .mapToDouble(part -> part.standard() * EVEN / half)
-                .findFirst()
-                .orElse(1);
-    }
-
     private static SweepAgreement agreement(Requirement requirement, List<Assessment> counted, double repeatability) {
         double[] figures = counted.stream().mapToDouble(Judgement::figure).toArray();
         if (requirement.layout().kind().answered()) {
             return SweepAgreement.of(answers(counted), 0);
         }
         double squares = counted.stream()
-                .mapToDouble(each -> each.reduction().orElseThrow().budget().combined())
+                .mapToDouble(
+                        each -> each.reduction().orElseThrow().budget().below().combined())
                 .map(u -> u * u)
                 .average()
                 .orElse(0);

@@ -9,6 +9,7 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
 public sealed interface Reduction
         permits RingReduction,
                 JournalsReduction,
+                WatchedReduction,
                 RoundnessReduction,
                 SizeReduction,
                 PinReduction,

@@ -28,12 +28,14 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * The figures of one ring: its movement, and its offset where the stations show it. A limit on movement needs no fit, so
  * there the offset may be missing; a limit on offset cannot do without.
  *
+ * <p>An offset without a fit is taken by {@link OffsetSchools}.
+ *
  * <p>Stations between which the high and the low spot lie show less than the movement. Of a whole sweep it is never taken
  * as less than what the fitted offset proves: 2 (e − k u), u from the scatter about the fit.
  *
  * <p>Uncertainty of the movement: gauge error limit E (even, ±E on the difference), resolution of both readings (even,
  * ±half a graduation each), return error (even), and where the middle of a flicker counts, the half bands at the highest
- * and lowest reading (even). Uncertainty of the offset: half of the same gauge and return parts, the resolution and the
+ * and lowest reading (even), and what may lie between the stations ({@link Sections#between}). Uncertainty of the offset: half of the same gauge and return parts, the resolution and the
  * root mean square half band of n readings through the fit, and the scatter about the fit. The fit always goes through
  * the middles.
  *
@@ -72,12 +74,24 @@ public record RingReduction(
                     Optional.of(centre),
                     told(requirement, movement, Optional.of(centre), 0, dial, sweep));
         }
+        if (OffsetSchools.judge(requirement.statedAs())) {
+            double offset = OffsetSchools.amount(requirement, sweep, sweep.readings());
+            Optional<Centre> beside = centreIfShown(requirement, sweep);
+            return new RingReduction(
+                    offset,
+                    OffsetSchools.budget(requirement, dial, sweep, sweep.readings(), offset),
+                    movement,
+                    beside,
+                    told(requirement, movement, beside, 0, dial, sweep));
+        }
         Sections.requireAngles(sweep);
         Optional<Centre> centre = centreIfShown(requirement, sweep);
         double proved = sweep.stationsToGo() > 0 ? 0 : Sections.proved(sweep.readings());
+        double judged = Sections.movementOf(movement.amount(), proved);
         return new RingReduction(
-                Sections.movementOf(movement.amount(), proved),
-                ofMovement(requirement, movement, dial, sweep),
+                judged,
+                ofMovement(requirement, movement, dial, sweep)
+                        .with(Sections.between(sweep, sweep.readings(), judged, 1)),
                 movement,
                 centre,
                 told(requirement, movement, centre, proved, dial, sweep));
@@ -104,7 +118,7 @@ public record RingReduction(
             double low = sweep.readings().get(movement.lowest()).halfBand();
             halfBand = Math.hypot(high, low);
         }
-        return new UncertaintyBudget(GaugeParts.of(dial, sweep, 1, Math.sqrt(2), halfBand));
+        return new UncertaintyBudget(GaugeParts.of(dial, sweep, 1, Math.sqrt(2), halfBand), Math.sqrt(2));
     }
 
     /** @param readings of the section whose centre it is */
@@ -114,7 +128,8 @@ public record RingReduction(
                 .mapToDouble(reading -> reading.halfBand() * reading.halfBand())
                 .average()
                 .orElse(0);
-        return new UncertaintyBudget(GaugeParts.of(dial, sweep, 0.5, throughFit, throughFit * Math.sqrt(meanSquare)))
+        return new UncertaintyBudget(
+                        GaugeParts.of(dial, sweep, 0.5, throughFit, throughFit * Math.sqrt(meanSquare)), throughFit)
                 .with(new Contribution(Source.FORM, centre.offset().standardUncertainty()));
     }
 

@@ -17,9 +17,12 @@ import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.result.Figure;
 import org.eskarn.core.result.Note;
 import org.eskarn.core.result.WrittenNumber;
+import org.eskarn.core.round.BetweenStations;
 import org.eskarn.core.round.FaceWobble;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
+import org.eskarn.core.uncertainty.Contribution;
+import org.eskarn.core.uncertainty.Contribution.Source;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 import org.eskarn.core.units.Length;
 
@@ -73,6 +76,19 @@ final class Sections {
     static double proved(FirstHarmonic fit) {
         double scatter = fit.residualDeviation() * Math.sqrt(fit.varianceFactor());
         return 2 * Math.max(0, fit.amplitude() - UncertaintyBudget.COVERAGE_FACTOR * scatter);
+    }
+
+    /**
+     * What a whole turn may show beyond the stations of a section, even within ±({@link BetweenStations}); nothing while
+     * stations are to be read.
+     *
+     * @param judged movement of that section as it is judged, µm
+     */
+    static Contribution between(Sweep sweep, List<Reading> readings, double judged, double factor) {
+        double missed = sweep.stationsToGo() > 0
+                ? 0
+                : BetweenStations.of(radians(readings), micrometres(readings)).missed(judged);
+        return Contribution.even(Source.BETWEEN, missed, factor);
     }
 
     /** The movement read, or what was proved where that is more than a rounding above it. */

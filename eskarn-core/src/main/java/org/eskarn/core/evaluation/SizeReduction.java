@@ -1,6 +1,7 @@
 package org.eskarn.core.evaluation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
 import org.eskarn.core.gauge.Dial;
@@ -29,7 +30,9 @@ import org.eskarn.core.units.Length;
  * <pre>
  * local size    = the size worst placed, µm                                                  one reading: factor 1
  * out-of-round  = largest − smallest diameter of a section, as such or halved                difference: factor 1 or ½
+ * mean size     = the mean of all local sizes, where that is asked                         one reading: factor 1
  * taper         = (mean at the last section − mean at the first) · length / distance of both  difference: length / distance
+ *                 or what the straight line fitted to all sections rises over that length      the same
  * </pre>
  *
  * <p>Budget: {@link GaugeParts#ofOne} of a size, {@link GaugeParts#ofDifference} with the factor above of the others. That a
@@ -54,15 +57,16 @@ public record SizeReduction(
 
     private static final double UM_PER_MM = 1000;
 
-    /** Every local size must lie within the limits; the one worst placed is judged. */
+    /** Every local size must lie within the limits, and the one worst placed is judged; or else the mean of all. */
     static SizeReduction local(Requirement requirement, Dial dial, Sweep sweep) {
         double[] sizes = SizeReductions.sizesOf(requirement, sweep);
+        boolean mean = requirement.statedAs() == StatedAs.MEAN_SIZE;
         return of(
                 requirement,
                 sweep,
                 sizes,
                 mapOf(sweep, sizes),
-                SizeReductions.worst(sizes, requirement.bounds()),
+                mean ? Arrays.stream(sizes).average().orElseThrow() : SizeReductions.worst(sizes, requirement.bounds()),
                 GaugeParts.ofOne(requirement, dial, sweep));
     }
 
@@ -94,7 +98,7 @@ public record SizeReduction(
                 sweep,
                 sizes,
                 map,
-                map.taper() * factor,
+                (requirement.statedAs() == StatedAs.BY_LINE ? map.taperByLine() : map.taper()) * factor,
                 GaugeParts.ofDifference(requirement, dial, sweep, factor));
     }
 
@@ -116,7 +120,9 @@ public record SizeReduction(
                 sizes,
                 worst,
                 told(requirement, sweep, sizes, map, worst),
-                limited ? SizeReductions.named(sweep, sizes) : List.of());
+                limited && requirement.statedAs() != StatedAs.MEAN_SIZE
+                        ? SizeReductions.named(sweep, sizes)
+                        : List.of());
     }
 
     /** µm between the first and the last section. */

@@ -17,8 +17,20 @@ import org.eskarn.core.units.LengthUnit;
  * @param errorLimit the largest error its calibration allows, either way, over its range
  * @param travel how far the plunger or lever can move in all; of a gauge that reads whole sizes, its measuring range
  * @param from the smallest size it reads; empty for a gauge that reads deviations
+ * @param curve what its last calibration found; empty where that has no points
  */
-public record Dial(Length graduation, Length errorLimit, Length travel, Optional<Length> from) {
+public record Dial(
+        Length graduation, Length errorLimit, Length travel, Optional<Length> from, Optional<CalibrationCurve> curve) {
+
+    /** A dial of which the error limit alone is known. */
+    public Dial(Length graduation, Length errorLimit, Length travel, Optional<Length> from) {
+        this(graduation, errorLimit, travel, from, Optional.empty());
+    }
+
+    /** The same with what its calibration found. */
+    public Dial calibrated(Optional<CalibrationCurve> found) {
+        return new Dial(graduation, errorLimit, travel, from, found);
+    }
 
     /** A dial that reads deviations. */
     public Dial(Length graduation, Length errorLimit, Length travel) {
@@ -42,7 +54,7 @@ public record Dial(Length graduation, Length errorLimit, Length travel, Optional
 
     /**
      * Two dials that read one side each of a difference, taken as one: error limit √(E₁² + E₂²), the coarser graduation, the
-     * shorter travel.
+     * shorter travel, and no curve.
      */
     public static Dial ofPair(Dial first, Dial second) {
         double error =

@@ -108,13 +108,19 @@ public record Corrections(
         for (Reading reading : sweep.readings()) {
             readings.add(new Reading(
                     reading.station(),
-                    reading.micrometres() * cosine + sagAt(reading.station(), sagging) + master(reading.station()),
-                    reading.halfBand() * Math.abs(cosine)));
+                    reading.micrometres() * cosine + sagAt(reading, sagging) + master(reading.station()),
+                    reading.halfBand() * Math.abs(cosine),
+                    reading.noted()));
         }
         Double atReturn = sweep.atReturn();
         Double corrected = atReturn == null
                 ? null
-                : (Double) (atReturn * cosine + sagAt(sweep.layout().returnStation(), sagging) + masterDeviation);
+                : (Double) (atReturn * cosine
+                        + sagAt(
+                                sweep.readings()
+                                        .get(sweep.layout().returnStation().number() - 1),
+                                sagging)
+                        + masterDeviation);
         return new Sweep(sweep.layout(), readings, corrected);
     }
 
@@ -122,8 +128,8 @@ public record Corrections(
         return station.number() % 2 == 0 ? secondDeviation : masterDeviation;
     }
 
-    private static double sagAt(Station station, double sagging) {
-        return station.angle() == null ? 0 : sagging * (1 - Math.cos(station.radians()));
+    private static double sagAt(Reading reading, double sagging) {
+        return reading.radians().map(angle -> sagging * (1 - Math.cos(angle))).orElse(0.0);
     }
 
     /**
@@ -160,7 +166,7 @@ public record Corrections(
         for (int i = from; i < to; i++) {
             Reading reading = sweep.readings().get(i);
             double taken = error * (i - from) / (to - from);
-            into.add(new Reading(reading.station(), reading.micrometres() - taken, reading.halfBand()));
+            into.add(reading.with(reading.micrometres() - taken));
         }
     }
 

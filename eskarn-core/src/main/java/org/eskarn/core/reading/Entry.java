@@ -13,9 +13,18 @@ import org.jspecify.annotations.Nullable;
  * @param amount the number in it, or the end of the band typed first; sign and trailing zeros kept
  * @param bandEnd the end of the band typed second, in either order of size; null where no band was typed
  * @param unit the unit typed with it, or else the unit the dial is read in
+ * @param noted where it was seen, in degrees from 0 to below 360; null where that was not typed
  */
 public record Entry(
-        String typed, BigDecimal amount, @Nullable BigDecimal bandEnd, ReadingUnit unit) {
+        String typed,
+        BigDecimal amount,
+        @Nullable BigDecimal bandEnd,
+        ReadingUnit unit,
+        @Nullable BigDecimal noted) {
+
+    public Entry(String typed, BigDecimal amount, @Nullable BigDecimal bandEnd, ReadingUnit unit) {
+        this(typed, amount, bandEnd, unit, null);
+    }
 
     private static final BigDecimal TWO = BigDecimal.valueOf(2);
 

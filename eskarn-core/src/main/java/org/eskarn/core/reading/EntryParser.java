@@ -63,6 +63,31 @@ public final class EntryParser {
         return new Entry(text, one.number(), two.number(), typedUnit == null ? usual : typedUnit);
     }
 
+    /**
+     * What was typed of a turn that was watched: a reading, and after an @ where it was seen, in degrees or on the clock (12@90,
+     * 12@3h, 12*90).
+     *
+     * @throws EntryRejected as {@link #parse}, or if what stands after the @ is no place
+     */
+    public static Entry watched(String typed, ReadingUnit usual) throws EntryRejected {
+        String text = typed.strip();
+        // The star stands on the numeric keypad.
+        int at = Math.max(text.indexOf('@'), text.indexOf('*'));
+        if (at < 0) {
+            return parse(text, usual);
+        }
+        Entry read = parse(text.substring(0, at), usual);
+        if (text.length() > LONGEST) {
+            throw new EntryRejected(Reason.TOO_LONG, Note.of("core.that-is-too-long-for-one-reading"));
+        }
+        String place = text.substring(at + 1).replace("°", "").replace(',', '.').strip();
+        try {
+            return new Entry(text, read.amount(), read.bandEnd(), read.unit(), WrittenLayout.degrees(place));
+        } catch (LayoutRejected e) {
+            throw new EntryRejected(Reason.NOT_A_NUMBER, Note.of("core.is-no-place-round-the-part", place));
+        }
+    }
+
     /** One number with the unit typed after it, if there is one. */
     private record Part(BigDecimal number, @Nullable ReadingUnit unit) {}
 

@@ -13,6 +13,13 @@ public enum LayoutKind {
             Note.of("core.distances-from-the-end"),
             Note.of("core.angles-in-degrees-on-the-clock-as"),
             "10 60 110"),
+    /** Each section turned a whole turn and watched: the lowest and the highest that the needle shows. */
+    WATCHED(
+            Note.of("core.whole-turn-watched"),
+            true,
+            Note.of("core.distances-of-the-sections-or-empty"),
+            Note.text(""),
+            "10 60"),
     LINE(Note.of("core.line"), true, Note.of("core.distances-from-the-end"), Note.text(""), "0 50 100"),
     /** Several lines over the same distances, read one after the other. */
     LINES(
@@ -112,13 +119,23 @@ public enum LayoutKind {
     public boolean hunted() {
         return switch (this) {
             case RING, RINGS, LINE, GRID, PINS -> true;
-            case LINES, STEPS, POINTS, PAIRS, CYCLES, YES_NO -> false;
+            case WATCHED, LINES, STEPS, POINTS, PAIRS, CYCLES, YES_NO -> false;
         };
     }
 
     /** Whether stations come two and two. */
     public boolean paired() {
         return this == PAIRS || this == CYCLES;
+    }
+
+    /** Whether a whole turn is watched, so that a reading has the place where it was seen, if any. */
+    public boolean watched() {
+        return this == WATCHED;
+    }
+
+    /** Whether two readings belong to one place of the picture. */
+    public boolean twoAtAPlace() {
+        return paired() || watched();
     }
 
     /** Whether its stations are answered with yes or no. */

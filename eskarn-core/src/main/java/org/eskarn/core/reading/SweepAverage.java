@@ -1,5 +1,7 @@
 package org.eskarn.core.reading;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -92,7 +94,27 @@ public record SweepAverage(Sweep sweep, double scatter, int degreesOfFreedom) {
         return new Reading(
                 station,
                 middle(read.stream().mapToDouble(Reading::micrometres).toArray(), median),
-                middle(read.stream().mapToDouble(Reading::halfBand).toArray(), median));
+                middle(read.stream().mapToDouble(Reading::halfBand).toArray(), median),
+                noted(read));
+    }
+
+    /** The middle direction of the places where the same was seen, to a tenth of a degree; null where nobody noted any. */
+    private static @Nullable BigDecimal noted(List<Reading> read) {
+        List<BigDecimal> places =
+                read.stream().map(Reading::noted).filter(Objects::nonNull).toList();
+        if (places.size() < 2) {
+            return places.isEmpty() ? null : places.get(0);
+        }
+        double x = 0;
+        double y = 0;
+        for (BigDecimal place : places) {
+            x += Math.cos(Math.toRadians(place.doubleValue()));
+            y += Math.sin(Math.toRadians(place.doubleValue()));
+        }
+        double degrees = Math.toDegrees(Math.atan2(y, x));
+        return BigDecimal.valueOf(Math.round(degrees * 10) % 3600 < 0 ? degrees + 360 : degrees)
+                .setScale(1, RoundingMode.HALF_UP)
+                .remainder(BigDecimal.valueOf(360));
     }
 
     private static @Nullable Double atReturn(List<Sweep> sweeps, boolean median) {

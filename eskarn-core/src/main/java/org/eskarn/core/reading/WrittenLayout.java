@@ -24,6 +24,8 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
     /** The most stations a layout may have. */
     public static final int MOST = LayoutText.MOST;
 
+    private static final String LOWEST = "lowest";
+    private static final String HIGHEST = "highest";
     private static final int LONGEST_NAME = 60;
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
     private static final Pattern COUNT = Pattern.compile("\\d{1,4}");
@@ -45,6 +47,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         List<Place> places = switch (kind) {
             case RING -> angles(first, false).stream().map(this::ring).toList();
             case RINGS -> onRings(numbers(first, false), angles(second, true));
+            case WATCHED -> watched();
             case LINE -> numbers(first, false).stream().map(this::line).toList();
             // Row by row upwards, each row to the right.
             case GRID -> crossed(numbers(second, true), numbers(first, false), (y, x) -> Place.plane("", x, y));
@@ -132,6 +135,28 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                                 along,
                                 null)))
                 .toList();
+    }
+
+    /** Of each section the lowest and the highest that the needle shows in a turn; without distances of one section. */
+    private List<Place> watched() throws LayoutRejected {
+        if (first.isBlank()) {
+            return List.of(new Place(LOWEST, null, null, null), new Place(HIGHEST, null, null, null));
+        }
+        List<Place> places = new ArrayList<>();
+        for (BigDecimal along : numbers(first, false)) {
+            String section = Station.written(along) + " " + unit.symbol() + " · ";
+            places.add(new Place(section + LOWEST, null, along, null));
+            places.add(new Place(section + HIGHEST, null, along, null));
+        }
+        if (places.stream().map(Place::name).distinct().count() < places.size()) {
+            throw new LayoutRejected(false, Note.of("core.each-section-is-watched-once"));
+        }
+        return places;
+    }
+
+    /** The degrees that a word stands for, or a place on the clock. */
+    static BigDecimal degrees(String word) throws LayoutRejected {
+        return angle(word, false).degrees();
     }
 
     private interface Cross {

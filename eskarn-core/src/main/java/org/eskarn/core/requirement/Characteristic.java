@@ -10,6 +10,7 @@ import static org.eskarn.core.reading.LayoutKind.POINTS;
 import static org.eskarn.core.reading.LayoutKind.RING;
 import static org.eskarn.core.reading.LayoutKind.RINGS;
 import static org.eskarn.core.reading.LayoutKind.STEPS;
+import static org.eskarn.core.reading.LayoutKind.WATCHED;
 import static org.eskarn.core.reading.LayoutKind.YES_NO;
 import static org.eskarn.core.requirement.LimitKind.ANSWER;
 import static org.eskarn.core.requirement.LimitKind.BETWEEN;
@@ -34,7 +35,7 @@ public enum Characteristic {
             Sign.RUNOUT,
             DrawingKind.JOURNALS,
             of(RemedyKind.TRUING, RemedyKind.OFFSET),
-            of(RING, RINGS),
+            of(RING, RINGS, WATCHED),
             of(MAXIMUM, NONE),
             movement(),
             of(Trait.REZEROED, Trait.SEES_ENDS)),
@@ -43,7 +44,7 @@ public enum Characteristic {
             Sign.RUNOUT,
             DrawingKind.JOURNALS,
             of(),
-            of(RING, RINGS),
+            of(RING, RINGS, WATCHED),
             of(MAXIMUM, NONE),
             of(StatedAs.MOVEMENT),
             of(Trait.ON_RADIUS, Trait.REZEROED, Trait.SEES_ENDS)),
@@ -52,7 +53,7 @@ public enum Characteristic {
             Sign.TOTAL_RUNOUT,
             DrawingKind.JOURNALS,
             of(RemedyKind.TRUING, RemedyKind.OFFSET),
-            of(RINGS, RING),
+            of(RINGS, RING, WATCHED),
             of(MAXIMUM, NONE),
             of(StatedAs.MOVEMENT),
             of(Trait.SEES_ENDS)),
@@ -81,7 +82,7 @@ public enum Characteristic {
             of(RemedyKind.CUT, RemedyKind.SEAT, RemedyKind.TAPER),
             of(RINGS, RING, LINE, POINTS),
             sizeLimits(),
-            itself(),
+            of(StatedAs.WORST_PLACE, StatedAs.MEAN_SIZE),
             of(Trait.SIZED, Trait.WHOLE)),
     BORE_SIZE(
             Note.of("core.bore-size-map"),
@@ -90,7 +91,7 @@ public enum Characteristic {
             of(RemedyKind.CUT, RemedyKind.SEAT, RemedyKind.TAPER),
             of(RINGS, RING, LINE, POINTS),
             sizeLimits(),
-            itself(),
+            of(StatedAs.WORST_PLACE, StatedAs.MEAN_SIZE),
             of(Trait.SIZED, Trait.WHOLE)),
     OUT_OF_ROUND(
             Note.of("core.out-of-round"),
@@ -117,7 +118,7 @@ public enum Characteristic {
             of(RemedyKind.TAPER),
             of(RINGS, LINE),
             of(MAXIMUM, BETWEEN, NONE),
-            itself(),
+            of(StatedAs.BY_ENDS, StatedAs.BY_LINE),
             of(Trait.SIGNED, Trait.SLOPING, Trait.WHOLE)),
     FLATNESS(
             Note.of("core.flatness"),
@@ -305,7 +306,7 @@ public enum Characteristic {
     }
 
     private static List<StatedAs> movement() {
-        return of(StatedAs.MOVEMENT, StatedAs.OFFSET);
+        return of(StatedAs.MOVEMENT, StatedAs.OFFSET, StatedAs.WORST_DIAMETER, StatedAs.HALF_MOVEMENT);
     }
 
     private static List<StatedAs> form() {
@@ -350,6 +351,16 @@ public enum Characteristic {
     }
 
     /** The figures a limit may speak of, the usual one first. */
+    public List<StatedAs> statements(LayoutKind layout) {
+        // A watched turn shows neither a fitted centre nor a diameter.
+        return layout.watched()
+                ? statements.stream()
+                        .filter(each -> each == StatedAs.MOVEMENT || each == StatedAs.HALF_MOVEMENT)
+                        .toList()
+                : statements;
+    }
+
+    /** All of them, over whatever layout. */
     public List<StatedAs> statements() {
         return statements;
     }

@@ -80,11 +80,16 @@ public record Limit(
     Bounds bounds(boolean signed, boolean sized, double radius) {
         return switch (kind) {
             case MAXIMUM -> atMost(micrometres(upper, radius), signed);
-            case BETWEEN -> Bounds.between(micrometres(lower, radius), micrometres(upper, radius));
+            case BETWEEN -> between(micrometres(lower, radius), micrometres(upper, radius), signed || sized);
             case PLUS_MINUS -> about(micrometres(nominal, radius));
             case FIT_CODE -> text() ? Bounds.OPEN : about(sized ? micrometres(nominal, radius) : 0);
             case ANSWER, NONE -> Bounds.OPEN;
         };
+    }
+
+    /** Of a figure that is never negative a lower bound below zero bounds nothing. */
+    private static Bounds between(double low, double high, boolean signed) {
+        return signed || low >= 0 ? Bounds.between(low, high) : Bounds.atMost(high);
     }
 
     private Bounds about(double middle) {

@@ -98,12 +98,21 @@ public record Requirement(
         return with(other, basis);
     }
 
+    /** The same with its limit on another usual figure. */
+    public Requirement stated(StatedAs other) {
+        return with(other, flicker, basis);
+    }
+
     private Requirement with(FlickerRule otherFlicker, Basis otherBasis) {
+        return with(statedAs, otherFlicker, otherBasis);
+    }
+
+    private Requirement with(StatedAs otherFigure, FlickerRule otherFlicker, Basis otherBasis) {
         return new Requirement(
                 characteristic,
                 side,
                 limit,
-                statedAs,
+                otherFigure,
                 rule,
                 allowedReturn,
                 otherFlicker,
@@ -118,7 +127,10 @@ public record Requirement(
         if (characteristic.triedWithPins()) {
             return Note.of("core.middle-of-the-bracket");
         }
-        if (characteristic.sized() && !bounds().open()) {
+        if (characteristic.sized() && statedAs == StatedAs.WORST_PLACE && bounds().open()) {
+            return StatedAs.MEAN_SIZE.word();
+        }
+        if (characteristic.sized() && !bounds().open() && statedAs != StatedAs.MEAN_SIZE) {
             return Note.of("core.judged-worst-place");
         }
         if (characteristic == Characteristic.TOTAL_RUNOUT) {

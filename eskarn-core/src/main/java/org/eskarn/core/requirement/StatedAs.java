@@ -1,5 +1,8 @@
 package org.eskarn.core.requirement;
 
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
 import org.eskarn.core.result.Note;
 import org.eskarn.core.round.ReferenceCircle;
 
@@ -9,6 +12,28 @@ public enum StatedAs {
     MOVEMENT(Note.of("core.movement-2"), Note.of("core.full-indicator-movement"), Note.of("core.highest-less-lowest")),
     /** How far the centre is off, half the movement of a round section. */
     OFFSET(Note.of("core.offset"), Note.of("core.offset-of-the-centre"), Note.of("core.half-the-movement-if-round")),
+    /** The same by the two opposite places that differ most. */
+    WORST_DIAMETER(
+            Note.of("core.offset-worst-diameter"),
+            Note.of("core.offset-by-the-worst-diameter"),
+            Note.of("core.half-the-difference-of-its-ends")),
+    /** The same as half of what the needle moves. */
+    HALF_MOVEMENT(
+            Note.of("core.half-the-movement-2"),
+            Note.of("core.offset-as-half-the-movement"),
+            Note.of("core.half-of-highest-less-lowest")),
+    /** Every local size within the limits. */
+    WORST_PLACE(
+            Note.of("core.worst-place-2"), Note.of("core.every-place"), Note.of("core.the-place-nearest-to-a-limit")),
+    /** The mean of all local sizes. */
+    MEAN_SIZE(Note.of("core.mean-size"), Note.of("core.the-mean-size"), Note.of("core.of-all-places")),
+    /** From the mean of one end section to that of the other. */
+    BY_ENDS(Note.of("core.by-the-ends"), Note.of("core.taper-by-its-ends"), Note.of("core.last-section-less-first")),
+    /** Along the straight line that fits all sections best. */
+    BY_LINE(
+            Note.of("core.by-the-line"),
+            Note.of("core.taper-by-the-fitted-line"),
+            Note.of("core.over-the-same-length")),
     /** Out-of-round as workshops say it. */
     DIAMETERS(
             Note.of("core.difference-of-diameters"),
@@ -66,6 +91,12 @@ public enum StatedAs {
     /** The figure as it comes; the characteristic leaves no choice. */
     ITSELF(Note.text(""), Note.of("core.the-figure-itself"), Note.text(""));
 
+    private static final List<Set<StatedAs>> SCHOOLS = List.of(
+            EnumSet.of(OFFSET, WORST_DIAMETER, HALF_MOVEMENT),
+            EnumSet.of(MINIMUM_ZONE, LEAST_SQUARES, INSCRIBED, CIRCUMSCRIBED),
+            EnumSet.of(ITSELF, WORST_PLACE, MEAN_SIZE),
+            EnumSet.of(ITSELF, BY_ENDS, BY_LINE));
+
     private final Note word;
     private final Note title;
     private final Note explanation;
@@ -101,7 +132,16 @@ public enum StatedAs {
 
     /** How many µm of difference between two readings go with one µm of this figure, for a round section. */
     public double movementPerUnit() {
-        return this == OFFSET || this == RADIAL ? 2 : this == ZONE_DIAMETER ? 0.5 : 1;
+        return switch (this) {
+            case OFFSET, WORST_DIAMETER, HALF_MOVEMENT, RADIAL -> 2;
+            case ZONE_DIAMETER -> 0.5;
+            default -> 1;
+        };
+    }
+
+    /** Whether two are ways to find one and the same figure, so that near a limit they may decide differently. */
+    public boolean sameSchoolAs(StatedAs other) {
+        return SCHOOLS.stream().anyMatch(school -> school.contains(this) && school.contains(other));
     }
 
     /** Whether the characteristic leaves no choice of figure. */

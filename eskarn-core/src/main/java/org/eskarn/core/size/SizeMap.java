@@ -115,6 +115,19 @@ public record SizeMap(List<Section> sections) {
         return last().mean() - first().mean();
     }
 
+    /** Signed, µm over {@link #length()}: what the straight line fitted to the means of all sections by least squares rises. */
+    public double taperByLine() {
+        double at = sections.stream().mapToDouble(Section::at).average().orElseThrow();
+        double mean = sections.stream().mapToDouble(Section::mean).average().orElseThrow();
+        double squares = 0;
+        double products = 0;
+        for (Section section : sections) {
+            squares += (section.at() - at) * (section.at() - at);
+            products += (section.at() - at) * (section.mean() - mean);
+        }
+        return squares == 0 ? 0 : products / squares * length();
+    }
+
     /** Distance between the first and the last section, in the unit of the layout. */
     public double length() {
         return last().at() - first().at();

@@ -15,10 +15,17 @@ public record Contribution(Source source, double standard, double degreesOfFreed
     /** Where a part comes from. */
     public enum Source {
         GAUGE_ERROR(Note.of("core.gauge-error-limit"), Note.of("core.smaller-with-a-gauge-of-smaller-error")),
+        CALIBRATION(Note.of("core.calibration-of-the-gauge"), Note.of("core.smaller-with-a-better-calibration")),
+        MASTER(Note.of("core.master-of-the-zero"), Note.of("core.smaller-with-a-better-master")),
+        TEMPERATURE(Note.of("core.temperature-of-part-and-gauge"), Note.of("core.smaller-with-a-known-temperature")),
+        FLEX(Note.of("core.flex-of-the-holder"), Note.of("core.smaller-with-a-stiffer-holder")),
+        PLATE(Note.of("core.plate-under-part-and-gauge"), Note.of("core.smaller-on-a-better-plate")),
+        LEVER(Note.of("core.angle-of-the-lever"), Note.of("core.smaller-with-the-lever-along-the-surface")),
         RESOLUTION(Note.of("core.resolution-of-the-dial"), Note.of("core.smaller-with-a-finer-graduation")),
         RETURN(Note.of("core.return-of-the-zero"), Note.of("core.smaller-with-a-steadier-zero")),
         FLICKER(Note.of("core.flicker-of-the-needle"), Note.of("core.smaller-with-a-steadier-needle")),
         FORM(Note.of("core.scatter-about-the-fit"), Note.of("core.smaller-with-more-stations")),
+        BETWEEN(Note.of("core.between-the-stations"), Note.of("core.smaller-with-more-stations-or-a-watched-turn")),
         BRACKET(Note.of("core.bracket-of-the-pins"), Note.of("core.smaller-with-closer-pins")),
         REPEATS(Note.of("core.repeats-do-not-agree"), Note.of("core.smaller-with-more-sweeps")),
         /** Of one sweep alone. */
@@ -36,6 +43,11 @@ public record Contribution(Source source, double standard, double degreesOfFreed
 
         public Note title() {
             return title;
+        }
+
+        /** Whether it can only make the true figure larger: what stations miss of a movement is never less than nothing. */
+        public boolean upwards() {
+            return this == BETWEEN;
         }
 
         /** What would make it smaller. */

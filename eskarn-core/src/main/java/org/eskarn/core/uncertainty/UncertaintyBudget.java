@@ -13,8 +13,9 @@ import org.hipparchus.distribution.continuous.TDistribution;
  * cut down to a whole number as tables have it (G.4.1, note 1). Where every part is stated or bounded, ν is infinite and k = 2.
  *
  * @param parts in the order they are named to the reader
+ * @param perReading change of the figure per change of one reading, as independent readings add: √2 of a difference
  */
-public record UncertaintyBudget(List<Contribution> parts) {
+public record UncertaintyBudget(List<Contribution> parts, double perReading) {
 
     /** Of a figure whose parts are all stated or bounded: 95.45 % of a normal distribution lie within two of its deviations. */
     public static final double COVERAGE_FACTOR = 2;
@@ -27,6 +28,11 @@ public record UncertaintyBudget(List<Contribution> parts) {
 
     private static final double ROUNDING = 1e-9;
 
+    /** Of a figure that is one reading. */
+    public UncertaintyBudget(List<Contribution> parts) {
+        this(parts, 1);
+    }
+
     public UncertaintyBudget {
         parts = List.copyOf(parts);
     }
@@ -38,7 +44,7 @@ public record UncertaintyBudget(List<Contribution> parts) {
         }
         List<Contribution> more = new ArrayList<>(parts);
         more.add(part);
-        return new UncertaintyBudget(more);
+        return new UncertaintyBudget(more, perReading);
     }
 
     /** The combined standard uncertainty, µm. */
@@ -70,6 +76,14 @@ public record UncertaintyBudget(List<Contribution> parts) {
     /** The expanded uncertainty, µm. */
     public double expanded() {
         return coverageFactor() * combined();
+    }
+
+    /** The same without the parts that can only make the true figure larger: how far below its figure it may lie. */
+    public UncertaintyBudget below() {
+        return parts.stream().noneMatch(part -> part.source().upwards())
+                ? this
+                : new UncertaintyBudget(
+                        parts.stream().filter(part -> !part.source().upwards()).toList(), perReading);
     }
 
     /** The parts that add anything, the largest first. */

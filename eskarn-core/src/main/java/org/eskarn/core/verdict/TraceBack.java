@@ -16,9 +16,7 @@ public final class TraceBack {
         if (value == null || verdict.bounds().open() || verdict.outcome() == Outcome.RECORDED) {
             return false;
         }
-        Outcome before = verdict.rule().judge(value, verdict.bounds(), verdict.expanded());
         double moved = Math.abs(error);
-        return verdict.rule().judge(value + moved, verdict.bounds(), verdict.expanded()) != before
-                || verdict.rule().judge(value - moved, verdict.bounds(), verdict.expanded()) != before;
+        return !verdict.holdsMovedBy(moved) || !verdict.holdsMovedBy(-moved);
     }
 }

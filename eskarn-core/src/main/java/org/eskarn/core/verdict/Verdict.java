@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param value the judged figure in µm; null as long as there is none
  * @param bounds what is allowed; open at both ends where nothing is asked
  * @param expanded the expanded uncertainty of the figure, µm, k = 2; 0 as long as there is no figure
+ * @param below how far the true figure may lie below it, µm: as U, or less where a part of U can only make it larger
  * @param rule how the uncertainty entered
  */
 public record Verdict(
@@ -19,6 +20,7 @@ public record Verdict(
         @Nullable Double value,
         Bounds bounds,
         double expanded,
+        double below,
         DecisionRule rule) {
 
     /** Why nothing is proven. */
@@ -54,15 +56,26 @@ public record Verdict(
         }
     }
 
+    /** Of a figure whose true value may lie as far below it as above. */
+    public Verdict(
+            Outcome outcome,
+            @Nullable Because because,
+            @Nullable Double value,
+            Bounds bounds,
+            double expanded,
+            DecisionRule rule) {
+        this(outcome, because, value, bounds, expanded, expanded, rule);
+    }
+
     public static Verdict notProven(
-            Because because, OptionalDouble value, Bounds bounds, double expanded, DecisionRule rule) {
+            Because because, OptionalDouble value, Bounds bounds, double expanded, double below, DecisionRule rule) {
         Double known = value.isPresent() ? value.getAsDouble() : null;
-        return new Verdict(Outcome.NOT_PROVEN, because, known, bounds, expanded, rule);
+        return new Verdict(Outcome.NOT_PROVEN, because, known, bounds, expanded, below, rule);
     }
 
     /** The same figure with its bounds, proving nothing for another reason. */
     public Verdict unproven(Because reason) {
-        return new Verdict(Outcome.NOT_PROVEN, reason, value, bounds, expanded, rule);
+        return new Verdict(Outcome.NOT_PROVEN, reason, value, bounds, expanded, below, rule);
     }
 
     /** A figure of which nothing is asked. */
@@ -75,9 +88,27 @@ public record Verdict(
         return new Verdict(yes ? Outcome.PASS : Outcome.FAIL, null, null, Bounds.OPEN, 0, rule);
     }
 
+    /** The probability that the true figure lies within its bounds, from 0 to 1; empty without a figure or a bound. */
+    public OptionalDouble conformity() {
+        return value == null || bounds.open()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(DecisionRule.conformity(value, bounds, expanded, below));
+    }
+
     public static Verdict judge(double value, Bounds bounds, double expanded, DecisionRule rule) {
-        Outcome outcome = rule.judge(value, bounds, expanded);
+        return judge(value, bounds, expanded, expanded, rule);
+    }
+
+    /** Of a figure whose true value may lie further above it than below. */
+    public static Verdict judge(double value, Bounds bounds, double expanded, double below, DecisionRule rule) {
+        Outcome outcome = rule.judge(value, bounds, expanded, below);
         Because because = outcome == Outcome.NOT_PROVEN ? Because.WITHIN_UNCERTAINTY : null;
-        return new Verdict(outcome, because, value, bounds, expanded, rule);
+        return new Verdict(outcome, because, value, bounds, expanded, below, rule);
+    }
+
+    /** Whether the rule still decides so with the figure moved, µm. */
+    boolean holdsMovedBy(double moved) {
+        return value == null
+                || rule.judge(value + moved, bounds, expanded, below) == rule.judge(value, bounds, expanded, below);
     }
 }

@@ -35,6 +35,7 @@ import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.Outcome;
+import org.eskarn.core.verdict.RuleKind;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -58,7 +59,10 @@ class GeneratedRequirementsTest {
     void figureAndVerdictAreThoseOfPlainSums(Characteristic what) throws LayoutRejected {
         random.setSeed(what.name().hashCode());
         int cases = 0;
-        for (LayoutKind kind : what.layouts()) {
+        // Of a watched turn the second reading follows from the first; WatchedTurnTest has its sums.
+        List<LayoutKind> touched =
+                what.layouts().stream().filter(each -> !each.watched()).toList();
+        for (LayoutKind kind : touched) {
             for (StatedAs as : what.statements()) {
                 for (LimitKind limit : what.limits()) {
                     for (boolean metric : new boolean[] {true, false}) {
@@ -79,11 +83,11 @@ class GeneratedRequirementsTest {
         boolean planes = as == StatedAs.RESULTANT;
         boolean level = what == Characteristic.STRAIGHTNESS && kind == LayoutKind.LINE && random.nextBoolean();
         boolean each = level || (what == Characteristic.PITCH && random.nextBoolean());
-        String first = first(what, kind, metric, planes);
+        String first = first(what, kind, metric, planes || as == StatedAs.WORST_DIAMETER);
         if (level) {
             first = metric ? "100 200 300" : "4 8 12";
         }
-        Layout plain = new WrittenLayout(kind, unit, first, second(kind, metric))
+        Layout plain = new WrittenLayout(kind, unit, first, second(kind, metric, as == StatedAs.WORST_DIAMETER))
                 .read(CharacteristicLayout.ends(what))
                 .returning(kind.returns() && !what.readsSizes());
         // Sections and lines may each have a zero of their own, which is read again before the next.
@@ -159,7 +163,7 @@ class GeneratedRequirementsTest {
     private String first(Characteristic what, LayoutKind kind, boolean metric, boolean planes) {
         boolean bores = what == Characteristic.BORES_IN_LINE;
         return switch (kind) {
-            case RING -> random.nextBoolean() ? "8" : "0 40 100 135 190 260 310";
+            case RING -> planes || random.nextBoolean() ? "8" : "0 40 100 135 190 260 310";
             case RINGS, GRID -> metric ? "10 60 110" : "0.5 2.5 4.25";
             case LINE -> bores ? (metric ? "10 60 210 260" : "0.5 2 8 9.5") : (metric ? "0 50 100 175" : "0 2 3.5 7");
             case LINES -> "left; right";
@@ -168,13 +172,13 @@ class GeneratedRequirementsTest {
                 metric ? "A 0 0; B 80 5; C 70 60; D 4 50; E 30 20" : "A 0 0; B 3 0.25; C 2.5 2; D 0 2; E 1 1";
             case PAIRS -> planes || random.nextBoolean() ? "2" : "3";
             case CYCLES -> "4";
-            case PINS, YES_NO -> "";
+            case WATCHED, PINS, YES_NO -> "";
         };
     }
 
-    private String second(LayoutKind kind, boolean metric) {
+    private String second(LayoutKind kind, boolean metric, boolean opposite) {
         return switch (kind) {
-            case RINGS -> random.nextBoolean() ? "6" : "0 70 150 200 300";
+            case RINGS -> opposite || random.nextBoolean() ? "6" : "0 70 150 200 300";
             case GRID -> metric ? "10 60" : "0.5 2.5";
             case LINES -> metric ? "10 60 210 260" : "0.5 2 8 9.5";
             default -> "";
@@ -264,12 +268,15 @@ class GeneratedRequirementsTest {
                 .isLessThan(tolerance);
         double expanded = found.budget().orElseThrow().expanded();
         double width = bounds[1] - (Double.isInfinite(bounds[0]) ? 0 : bounds[0]);
-        boolean stringent = asked.rule() == DecisionRule.STRINGENT || expanded > width;
-        if (Math.abs(worst) > 1e-6 && Math.abs(Math.abs(worst) - expanded) > 1e-6) {
+        boolean stringent = asked.rule().kind() == RuleKind.STRINGENT || expanded * DecisionRule.USUAL_RATIO > width;
+        // What lies between stations can only add to a movement, so it hinders no fail.
+        double guard =
+                worst < 0 ? expanded : found.budget().orElseThrow().below().expanded();
+        if (Math.abs(worst) > 1e-6 && Math.abs(Math.abs(worst) - guard) > 1e-6) {
             Outcome outcome = worst < 0 ? Outcome.PASS : Outcome.FAIL;
             assertThat(found.verdict().outcome())
                     .as(name)
-                    .isEqualTo(stringent && Math.abs(worst) < expanded ? Outcome.NOT_PROVEN : outcome);
+                    .isEqualTo(stringent && Math.abs(worst) < guard ? Outcome.NOT_PROVEN : outcome);
         }
         long out = plain.stream().filter(each -> outside(bounds, each) > 1e-6).count();
         OutOfLimits places = found.outOfLimits(asked);
@@ -325,7 +332,14 @@ class GeneratedRequirementsTest {
                         asked.characteristic().angular() ? radius * Math.sin(upper * Math.PI / 180) : upper * unit;
                 yield new double[] {signed(asked) ? -most : Double.NEGATIVE_INFINITY, most};
             }
-            case BETWEEN -> new double[] {amount(limit.lower()) * unit, amount(limit.upper()) * unit};
+            case BETWEEN ->
+                new double[] {
+                    // A figure that is never negative has no lower bound below zero.
+                    signed(asked) || amount(limit.lower()) > 0
+                            ? amount(limit.lower()) * unit
+                            : Double.NEGATIVE_INFINITY,
+                    amount(limit.upper()) * unit
+                };
             case PLUS_MINUS ->
                 new double[] {
                     (amount(limit.nominal()) + amount(limit.lower())) * unit,

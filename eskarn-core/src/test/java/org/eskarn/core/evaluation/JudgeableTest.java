@@ -54,7 +54,7 @@ class JudgeableTest {
                 ? Limit.between("24.9", "25.1", LimitUnit.MILLIMETRE)
                 : what.limits().contains(LimitKind.MAXIMUM) ? Given.atMost("0.05") : Limit.none(LimitUnit.MILLIMETRE);
         for (LayoutKind kind : what.layouts()) {
-            for (StatedAs as : what.statements()) {
+            for (StatedAs as : what.statements(kind)) {
                 Given asked = Given.of(
                                 what,
                                 limit,

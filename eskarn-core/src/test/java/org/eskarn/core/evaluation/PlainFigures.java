@@ -40,7 +40,9 @@ final class PlainFigures {
             case CIRCULAR_RUNOUT_RADIAL, CIRCULAR_RUNOUT_AXIAL, OFFSET_OF_OPENING -> List.of(runout());
             case TOTAL_RUNOUT -> List.of(totalRunout());
             case ROUNDNESS -> List.of(roundness());
-            case OUTSIDE_SIZE, BORE_SIZE, DEPTH_AND_PITCH -> sizes;
+            case OUTSIDE_SIZE, BORE_SIZE ->
+                asked.statedAs() == StatedAs.MEAN_SIZE ? List.of(PlainSums.mean(sizes)) : sizes;
+            case DEPTH_AND_PITCH -> sizes;
             case RECORD, PHASE_ANGLE -> read;
             case OUT_OF_ROUND ->
                 List.of(sections(sizes).values().stream()
@@ -91,10 +93,25 @@ final class PlainFigures {
         int k = 0;
         for (List<Double> section : sections(read).values()) {
             List<Double> degrees = angles().get(k++);
-            double figure = asked.statedAs() == StatedAs.OFFSET
-                    ? PlainSums.offset(degrees, section)[0]
-                    : Math.max(PlainSums.range(section), proved(degrees, section));
+            double movement = Math.max(PlainSums.range(section), proved(degrees, section));
+            double figure = switch (asked.statedAs()) {
+                case OFFSET -> PlainSums.offset(degrees, section)[0];
+                case WORST_DIAMETER -> diameter(degrees, section);
+                case HALF_MOVEMENT -> movement / 2;
+                default -> movement;
+            };
             worst = Math.max(worst, figure);
+        }
+        return worst;
+    }
+
+    private static double diameter(List<Double> degrees, List<Double> values) {
+        double worst = 0;
+        for (int i = 0; i < values.size(); i++) {
+            for (int j = 0; j < values.size(); j++) {
+                boolean opposite = Math.abs(Math.abs(degrees.get(i) - degrees.get(j)) - 180) < 0.5;
+                worst = opposite ? Math.max(worst, (values.get(i) - values.get(j)) / 2) : worst;
+            }
         }
         return worst;
     }
@@ -139,9 +156,21 @@ final class PlainFigures {
         Map<Double, List<Double>> sections = sections(sizes);
         double near = sections.keySet().stream().min(Double::compare).orElseThrow();
         double far = sections.keySet().stream().max(Double::compare).orElseThrow();
-        double taper = PlainSums.mean(sections.getOrDefault(far, List.of()))
-                - PlainSums.mean(sections.getOrDefault(near, List.of()));
+        double taper = asked.statedAs() == StatedAs.BY_LINE
+                ? slope(sections) * (far - near)
+                : PlainSums.mean(sections.getOrDefault(far, List.of()))
+                        - PlainSums.mean(sections.getOrDefault(near, List.of()));
         return per() == 0 ? taper : taper * per() / ((far - near) * perPlace);
+    }
+
+    private static double slope(Map<Double, List<Double>> sections) {
+        List<Double> at = List.copyOf(sections.keySet());
+        double[][] form = new double[at.size()][];
+        for (int i = 0; i < form.length; i++) {
+            form[i] = new double[] {1, at.get(i)};
+        }
+        return PlainSums.leastSquares(
+                form, sections.values().stream().map(PlainSums::mean).toList())[1];
     }
 
     private double plane() {

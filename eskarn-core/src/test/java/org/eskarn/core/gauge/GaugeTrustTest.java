@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.eskarn.core.gauge.ErrorPlace.Place;
-import org.eskarn.core.units.Length;
-import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
 import org.eskarn.core.verdict.TraceBack;
@@ -16,30 +14,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** How far a gauge is to be trusted. */
 class GaugeTrustTest {
-
-    private static Dial dial(String graduation, String error) {
-        return new Dial(
-                Length.of(graduation, LengthUnit.MICROMETRE),
-                Length.of(error, LengthUnit.MICROMETRE),
-                Length.of("1000", LengthUnit.MICROMETRE));
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "1, 1.5, 20, true, true",
-        "2, 5, 20, true, false",
-        "10, 5, 20, true, false",
-        "10.1, 1, 20, false, false",
-        "1, 5.1, 20, false, false",
-        "50, 50, 0, true, true"
-    })
-    void aGaugeWhoseHalfGraduationOrErrorIsAQuarterOfTheLimitCannotDecide(
-            String graduation, String error, double allowed, boolean decides, boolean good) {
-        Suitability suitability = Suitability.of(dial(graduation, error), allowed);
-        assertThat(suitability.decides()).isEqualTo(decides);
-        assertThat(suitability.good()).isEqualTo(good);
-        assertThat(suitability.tooCoarse().isEmpty()).isEqualTo(decides);
-    }
 
     @Test
     void theOddOneOutIsPointedAtAndNothingElse() {

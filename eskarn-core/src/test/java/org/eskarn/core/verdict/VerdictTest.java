@@ -21,8 +21,8 @@ class VerdictTest {
         "STRINGENT, 22.1, 2, FAIL",
         "STRINGENT, 20,   0, PASS"
     })
-    void aFigureOnItsBoundIsWithinIt(DecisionRule rule, double value, double expanded, Outcome outcome) {
-        Verdict verdict = Verdict.judge(value, Bounds.atMost(20), expanded, rule);
+    void aFigureOnItsBoundIsWithinIt(RuleKind rule, double value, double expanded, Outcome outcome) {
+        Verdict verdict = Verdict.judge(value, Bounds.atMost(20), expanded, DecisionRule.of(rule, null));
         assertThat(verdict.outcome()).isEqualTo(outcome);
         assertThat(verdict.because()).isEqualTo(outcome == Outcome.NOT_PROVEN ? Because.WITHIN_UNCERTAINTY : null);
     }

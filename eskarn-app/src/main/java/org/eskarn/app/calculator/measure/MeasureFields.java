@@ -149,11 +149,11 @@ final class MeasureFields {
             fields.add(Field.size("per", Words.say("calculators.limit-is-per-length-of"))
                     .half());
         }
-        if (what.statements().size() > 1) {
+        if (what.statements(layout).size() > 1) {
             fields.add(Field.choice(
                             "statedAs",
                             Words.say("calculators.which-speaks-of"),
-                            what.statements(),
+                            what.statements(layout),
                             stated -> Words.of(stated.title()))
                     .usually(begun.getOrDefault(
                             "statedAs", what.statements().get(0).name())));

@@ -54,7 +54,7 @@ public record MeasureForm(
                 ? layout
                 : asked.layouts().get(0);
         LengthUnit lengths = unit == null ? LengthUnit.MILLIMETRE : unit;
-        StatedAs stated = statedAs != null && asked.statements().contains(statedAs)
+        StatedAs stated = statedAs != null && asked.statements(kind).contains(statedAs)
                 ? statedAs
                 : asked.statements().get(0);
         boolean inside = asked == Characteristic.OFFSET_OF_OPENING || asked == Characteristic.BORE_SIZE;

@@ -30,6 +30,7 @@ import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
@@ -377,10 +378,11 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
             if (layout.kind().answered()) {
                 return Reading.still(station, AnswerParser.parse(word).amount().doubleValue());
             }
-            Entry entry = EntryParser.parse(word, java.util.Objects.requireNonNull(form.readingUnit()));
+            ReadingUnit usual = java.util.Objects.requireNonNull(form.readingUnit());
+            Entry entry = layout.kind().watched() ? EntryParser.watched(word, usual) : EntryParser.parse(word, usual);
             Length one = dial.graduation();
             double band = entry.high(one).micrometres() - entry.low(one).micrometres();
-            return new Reading(station, entry.middle(one).micrometres(), band / 2);
+            return new Reading(station, entry.middle(one).micrometres(), band / 2, entry.noted());
         }
 
         private List<Available> drawer() {

@@ -29,7 +29,7 @@ final class WrittenPlaces {
     /** How the first field is said in another unit. */
     static Restating first(LayoutKind kind) {
         return switch (kind) {
-            case RINGS, LINE, STEPS, GRID, PINS -> Restating.LENGTHS;
+            case RINGS, WATCHED, LINE, STEPS, GRID, PINS -> Restating.LENGTHS;
             case POINTS -> Restating.PLACES;
             case RING, LINES, PAIRS, CYCLES, YES_NO -> Restating.NOTHING;
         };
@@ -38,7 +38,7 @@ final class WrittenPlaces {
     static Restating second(LayoutKind kind) {
         return switch (kind) {
             case GRID, LINES -> Restating.LENGTHS;
-            case RING, RINGS, LINE, STEPS, POINTS, PAIRS, CYCLES, PINS, YES_NO -> Restating.NOTHING;
+            case RING, RINGS, WATCHED, LINE, STEPS, POINTS, PAIRS, CYCLES, PINS, YES_NO -> Restating.NOTHING;
         };
     }
 

@@ -110,7 +110,9 @@ public class ReadingService {
             return AnswerParser.parse(typed.typed());
         }
         Gauge gauge = setUp.sweep().gaugeAt(typed.place());
-        Entry entry = EntryParser.parse(typed.typed(), gauge.readingUnit());
+        Entry entry = terms.layout().kind().watched()
+                ? EntryParser.watched(typed.typed(), gauge.readingUnit())
+                : EntryParser.parse(typed.typed(), gauge.readingUnit());
         Length master = terms.basis().setTo().orElse(null);
         if (master != null && !gauge.readsSizes()) {
             if (typed.meant() == Meant.SIZE) {

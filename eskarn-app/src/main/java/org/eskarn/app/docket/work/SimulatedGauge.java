@@ -37,7 +37,8 @@ public class SimulatedGauge {
     /** Whether it can stand in here: it shows deviations on a dial, so not whole sizes or answers. */
     public static boolean possible(SetUp setUp) {
         return !setUp.sweep().gauge().readsSizes()
-                && !setUp.requirement().terms().layout().kind().answered();
+                && !setUp.requirement().terms().layout().kind().answered()
+                && !setUp.requirement().terms().layout().kind().watched();
     }
 
     /** The indicator on its virtual part, if it is switched on. */

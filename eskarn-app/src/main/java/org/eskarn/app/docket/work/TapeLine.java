@@ -52,7 +52,7 @@ public record TapeLine(String id, String kind, String number, String at, String 
                     sweep.replacedAt(place).stream().map(TakenReading::typed).collect(Collectors.joining("  ")),
                     answer
                             ? micrometres == 1 ? Words.say("docket.yes") : Words.say("docket.no")
-                            : entry.map(e -> typedBefore(e, display) + said(sweep, micrometres, display))
+                            : entry.map(e -> typedBefore(e, display) + said(sweep, micrometres, display) + seenAt(e))
                                     .orElse(next ? "–" : ""),
                     entry.isEmpty() || answer ? "" : said(sweep, micrometres, display.companion())));
         }
@@ -62,6 +62,13 @@ public record TapeLine(String id, String kind, String number, String at, String 
     /** A whole size has no plus before it. */
     private static String said(SweepRecord sweep, double micrometres, Display display) {
         return sweep.gauge().readsSizes() ? display.amount(micrometres) : display.signed(micrometres);
+    }
+
+    private static String seenAt(Entry entry) {
+        BigDecimal noted = entry.noted();
+        return noted == null
+                ? ""
+                : " " + Words.say("docket.seen-at", noted.stripTrailingZeros().toPlainString());
     }
 
     private static String typedBefore(Entry entry, Display display) {

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param limit the one that counts for this docket
  * @param otherLimit the one for parts in service beside that for new parts, or the other way round; absent where there is one
  * @param further free texts beside all this; absent where there are none
+ * @param ruleFigure ratio or percentage of that rule; absent for the usual one
  * @param rule as the requirement states it; the rule that was applied stands with the figures
  */
 public record DrawnRequirement(
@@ -21,6 +22,7 @@ public record DrawnRequirement(
         boolean inService,
         Choice statedAs,
         Choice rule,
+        @Nullable String ruleFigure,
         Choice flicker,
         @Nullable Amount allowedReturn,
         int validSweeps,

@@ -153,6 +153,7 @@ public record SignedDocument(
      * @param uncertainty expanded, as it is said, with {@code unit}
      * @param coverageFactor absent for 2
      * @param degreesOfFreedom absent where they are not few
+     * @param conformity probability that the true figure lies within the limits; absent where another rule decided
      */
     public record Figures(
             @Nullable String micrometres,
@@ -164,7 +165,8 @@ public record SignedDocument(
             @Nullable String upperMicrometres,
             @Nullable String coverageFactor,
             @Nullable String degreesOfFreedom,
-            Choice rule) {}
+            Choice rule,
+            @Nullable String conformity) {}
 
     public record AsFound(Choice outcome, @Nullable String figure, String words) {}
 

@@ -61,6 +61,7 @@ public record SweepPart(
     /**
      * @param place number of the station; one more than the last for the return
      * @param other the second end of a band; absent of a needle that stood still
+     * @param noted where round the part it was seen, in degrees; absent where nobody noted it
      * @param source how it came; absent where it was typed
      * @param reason why it stands in the place of another
      */
@@ -69,6 +70,7 @@ public record SweepPart(
             String typed,
             String number,
             @Nullable String other,
+            @Nullable String noted,
             String unit,
             @Nullable Choice source,
             @Nullable String reason,

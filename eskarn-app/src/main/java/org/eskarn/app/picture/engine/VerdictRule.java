@@ -2,8 +2,10 @@ package org.eskarn.app.picture.engine;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.evaluation.FitReduction;
@@ -23,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param labels the figures under the longest of them
  * @param notches the limits
  * @param forbidden the stretches beyond them
+ * @param undecided the stretches about the limits where nothing is proven; none where the figure alone decides
  * @param pointer place of the value; null while there is none
  * @param valueLabel the value in figures, empty while there is none
  * @param shadeFrom where the uncertainty begins
@@ -37,6 +40,7 @@ public record VerdictRule(
         List<Label> labels,
         List<Notch> notches,
         List<Stretch> forbidden,
+        List<Stretch> undecided,
         @Nullable Double pointer,
         String valueLabel,
         double shadeFrom,
@@ -141,6 +145,7 @@ public record VerdictRule(
         double expanded = given == null
                 ? 0
                 : (display.of(given + verdict.expanded()) - display.of(given - verdict.expanded())) / 2;
+        double below = given == null ? 0 : display.of(given) - display.of(given - verdict.below());
         double low = several == null || several.lower() == null ? value : display.of(several.lower());
         double high = several == null || several.upper() == null ? value : display.of(several.upper());
         Scale scale = scale(
@@ -160,13 +165,15 @@ public record VerdictRule(
             notches.add(new Notch(at, display.limit(verdict, bounds.upper()), left));
             forbidden.add(new Stretch(at, width - at));
         }
-        double shadeFrom = scale.at(value - expanded, width);
+        double shadeFrom = scale.at(value - below, width);
+        List<Stretch> undecided = undecided(verdict, scale, display, width);
         return new VerdictRule(
                 width,
                 ticks(scale, width),
                 labels(scale, width),
                 notches,
                 forbidden,
+                undecided,
                 pointer,
                 valueLabel(verdict, display),
                 shadeFrom,
@@ -176,6 +183,21 @@ public record VerdictRule(
                         : new Stretch(scale.at(low, width), scale.at(high, width) - scale.at(low, width)),
                 given != null && scale.outside(value),
                 verdict.outcome());
+    }
+
+    private static List<Stretch> undecided(Verdict verdict, Scale scale, Display display, double width) {
+        double above = verdict.rule().guard(verdict.expanded());
+        double below = verdict.rule().guard(verdict.below());
+        if (!(above > 0)) {
+            return List.of();
+        }
+        return Stream.of(verdict.bounds().lower(), verdict.bounds().upper())
+                .filter(Objects::nonNull)
+                .map(bound -> {
+                    double from = scale.at(display.of(bound - above), width);
+                    return new Stretch(from, scale.at(display.of(bound + below), width) - from);
+                })
+                .toList();
     }
 
     /**

@@ -10,7 +10,6 @@ import org.eskarn.app.picture.engine.Xy;
 import org.eskarn.core.evaluation.JournalsReduction;
 import org.eskarn.core.evaluation.JournalsReduction.Journal;
 import org.eskarn.core.requirement.Requirement;
-import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.round.Offset;
 
 /** The centres of several journals seen along the axis: each an arrow from the axis to where its centre lies. */
@@ -30,8 +29,9 @@ public final class JournalsDrawing {
 
     public static Drawing of(Subject subject, JournalsReduction reduction, Display display) {
         Requirement terms = subject.terms();
-        double limit =
-                terms.bounds().open() ? 0 : terms.bounds().width() / (terms.statedAs() == StatedAs.OFFSET ? 1 : 2);
+        double limit = terms.bounds().open()
+                ? 0
+                : terms.bounds().width() * terms.statedAs().movementPerUnit() / 2;
         double largest = reduction.journals().stream()
                 .flatMap(journal -> journal.offset().stream())
                 .mapToDouble(Offset::amount)

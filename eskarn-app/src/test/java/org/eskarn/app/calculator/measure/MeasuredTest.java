@@ -258,6 +258,9 @@ class MeasuredTest {
         double[] lengths = IntStream.range(0, count)
                 .mapToDouble(i -> base + Math.rint(random.nextDouble() * 400) + 2 * i)
                 .toArray();
+        for (int i = 1; i < count && layout.watched(); i += 2) {
+            lengths[i] = lengths[i - 1] + 200 + i;
+        }
         if (what.layouts().contains(layout) && !what.readsSizes() && layout.returns()) {
             lengths[count - 1] = lengths[0];
         }
