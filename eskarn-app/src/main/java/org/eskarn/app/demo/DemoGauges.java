@@ -266,6 +266,18 @@ final class DemoGauges {
                         LengthUnit.MICROMETRE,
                         "60-100",
                         today.plusDays(175)),
+                gauge(
+                        "SP-1",
+                        "surface plate 630 by 400 mm",
+                        GaugeKind.SURFACE_PLATE,
+                        "1",
+                        "3",
+                        "1",
+                        LengthUnit.MICROMETRE,
+                        null,
+                        null,
+                        "plate 1",
+                        today.plusDays(260)),
                 dial(
                         NEW,
                         "lever indicator, just bought",

@@ -57,6 +57,7 @@ class DemoWorld {
     private final LedgerService ledger;
     private final DemoInspector inspector;
     private final DemoEvidence evidence;
+    private final DemoTrueVerdicts trueVerdicts;
     private final OffsetService offsets;
     private final Clock clock;
 
@@ -74,6 +75,7 @@ class DemoWorld {
             LedgerService ledger,
             DemoInspector inspector,
             DemoEvidence evidence,
+            DemoTrueVerdicts trueVerdicts,
             OffsetService offsets,
             Clock clock) {
         this.installation = installation;
@@ -89,6 +91,7 @@ class DemoWorld {
         this.ledger = ledger;
         this.inspector = inspector;
         this.evidence = evidence;
+        this.trueVerdicts = trueVerdicts;
         this.offsets = offsets;
         this.clock = clock;
     }
@@ -126,6 +129,12 @@ class DemoWorld {
             fits(today);
             DemoEvidence.spacer().type(editing, sheets);
             evidence.make(today);
+            for (DemoPart part : DemoTrueParts.all()) {
+                part.type(editing, sheets);
+            }
+            Account mara = accounts.byLogin("m.quill").orElseThrow();
+            trueVerdicts.make(
+                    open("TG-240", "VB-0480", 1, 1, "final", "overhaul office", today.plusDays(13), mara), mara.id());
         } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }
@@ -147,7 +156,9 @@ class DemoWorld {
                                     : gauge.nextDue().minusYears(1).toString(),
                             "Ilse Varn",
                             Calibration.Result.GOOD,
-                            gauge.kind().read() ? "0: 0.0; middle: +0.2; end: +0.4 of a graduation" : "",
+                            gauge.mark().equals("DG-1") ? "0: 0; 50: 2; 100: -1; 150: 3" : "",
+                            LengthUnit.MICROMETRE,
+                            gauge.mark().equals("DG-1") ? "1" : "",
                             gauge.nextDue().toString(),
                             ""),
                     keeper.id());

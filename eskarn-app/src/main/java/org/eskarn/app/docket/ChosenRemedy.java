@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param attemptId the attempt whose figures it rests on
  * @param predictedMicrometres the judged figure it will come to; null where none could be predicted
- * @param uncertaintyMicrometres expanded, of the figure it rests on
+ * @param uncertaintyMicrometres expanded, of the prediction: of the figure it rests on and of how the move is set
  */
 public record ChosenRemedy(
         long id,

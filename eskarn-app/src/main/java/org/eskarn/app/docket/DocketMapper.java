@@ -218,6 +218,14 @@ public interface DocketMapper {
             @Param("reason") @Nullable String reason,
             @Param("overrideBy") @Nullable Long overrideBy);
 
+    List<SaidCircumstance> circumstances(@Param("setUpIds") Collection<Long> setUpIds);
+
+    void insertCircumstance(@Param("row") SaidCircumstance row, @Param("by") long by);
+
+    /** The last signed docket in which a gauge was inspected; null where there is none. */
+    @Nullable
+    DocketRow lastInspection(long gaugeId);
+
     List<MasterZero> zeros(@Param("setUpIds") Collection<Long> setUpIds);
 
     void insertZero(@Param("row") MasterZero row, @Param("by") long by);

@@ -237,11 +237,14 @@ public class DocketService {
         if (ids.isEmpty()) {
             return new SetUpAssembler(
                     Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
-                    Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
+                    Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
         }
         return new SetUpAssembler(
                 gauges.byId(),
                 gauges.repeatabilities(),
+                gauges.curves(),
+                dockets.circumstances(ids).stream()
+                        .collect(toMap(SaidCircumstance::setUpId, row -> row, (old, last) -> last)),
                 dockets.attempts(ids).stream().collect(groupingBy(AttemptRow::setUpId)),
                 dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
                 dockets.readings(ids).stream().collect(groupingBy(TakenReading::sweepId)),

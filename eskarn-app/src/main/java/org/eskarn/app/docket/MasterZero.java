@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param gaugeNumber 1, or 2 for the gauge of the second reading of each pair
  * @param deviation how far the master is from what the zero means, µm; readings grow by it
+ * @param uncertainty of the master when the zero was set on it, k = 2, µm; null in zeros from before it was kept
  * @param setting what the gauge read on it, as typed
  * @param recheck what it read on it again at the end, as typed; null until then
  */
@@ -23,7 +24,8 @@ public record MasterZero(
         @Nullable BigDecimal recheckMicrometres,
         long setBy,
         String setByName,
-        Instant setAt) {
+        Instant setAt,
+        @Nullable BigDecimal uncertainty) {
 
     /** How far the master read off at the end, µm; null until it was read again. */
     public @Nullable Double drift() {

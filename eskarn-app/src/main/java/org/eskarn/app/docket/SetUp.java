@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param preparationsDone standing ticks only
  * @param leftOut what stands as left out
  * @param remedies corrections decided on, in the order decided
+ * @param circumstance what was last said of warmth, holder and plate
  * @param truingSteps of all attempts, in their order
  */
 public record SetUp(
@@ -47,7 +48,8 @@ public record SetUp(
         List<PreparationDone> preparationsDone,
         List<LeftOut> leftOut,
         List<ChosenRemedy> remedies,
-        List<TruingStepDone> truingSteps) {
+        List<TruingStepDone> truingSteps,
+        Optional<SaidCircumstance> circumstance) {
 
     public long id() {
         return row.id();
@@ -122,7 +124,8 @@ public record SetUp(
                 preparationsDone,
                 leftOut,
                 remedies,
-                truingSteps);
+                truingSteps,
+                circumstance);
     }
 
     public Attempt attempt() {

@@ -12,17 +12,22 @@ import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.evaluation.Judgement.Taken;
+import org.eskarn.core.gauge.CalibrationCurve;
 import org.eskarn.core.round.SurfaceSide;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Puts rows read in bulk together to set-ups; each sweep is assessed once.
  *
+ * @param curves what their last calibrations found, by their ids
+ * @param circumstances last said, by the ids of the set-ups
  * @param repeatability of the gauges that were checked, by their ids, µm
  */
 record SetUpAssembler(
         Map<Long, Gauge> gauges,
         Map<Long, Double> repeatability,
+        Map<Long, CalibrationCurve> curves,
+        Map<Long, SaidCircumstance> circumstances,
         Map<Long, List<AttemptRow>> attempts,
         Map<Long, List<SweepRow>> sweeps,
         Map<Long, List<TakenReading>> readings,
@@ -58,7 +63,8 @@ record SetUpAssembler(
                 preparationsDone.getOrDefault(row.id(), List.of()),
                 leftOut.getOrDefault(row.id(), List.of()),
                 remedies.getOrDefault(row.id(), List.of()),
-                truingSteps.getOrDefault(row.id(), List.of()));
+                truingSteps.getOrDefault(row.id(), List.of()),
+                Optional.ofNullable(circumstances.get(row.id())));
     }
 
     private List<Attempt> attempts(SetUpRow row, PartRequirement requirement) {
@@ -140,7 +146,9 @@ record SetUpAssembler(
                                 .toList(),
                         zeros.getOrDefault(sweep.id(), List.of()),
                         setAside.get(sweep.id()),
-                        signs.getOrDefault(sweep.id(), List.of())),
+                        signs.getOrDefault(sweep.id(), List.of()),
+                        circumstances.get(row.id()),
+                        curves),
                 requirement,
                 row.corrections(gauge).inside(requirement.terms().side() == SurfaceSide.INSIDE));
     }

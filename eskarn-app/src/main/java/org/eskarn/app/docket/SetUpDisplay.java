@@ -9,6 +9,7 @@ import org.eskarn.app.picture.Pictures;
 import org.eskarn.app.picture.engine.Picture;
 import org.eskarn.app.picture.engine.View;
 import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.LengthUnit;
 
 /** The units a set-up is shown in, on the screen and on paper, and what it comes to in them. */
@@ -71,8 +72,16 @@ public final class SetUpDisplay {
 
     public static DetailsView said(SetUp setUp, Display figures, Display display) {
         Details told = setUp.assessment().told(setUp.requirement().terms());
+        boolean onSlide = setUp.circumstance()
+                .map(said -> Boolean.TRUE.equals(said.onSlide()))
+                .orElse(false);
         // Of an angle the verdict is in degrees; what stands beside it is the length.
-        return DetailsView.of(told, new Display(figures.unit()), display);
+        return DetailsView.of(
+                onSlide && setUp.requirement().asksSlide()
+                        ? told.with(Note.of("docket.carried-by-its-own-slide"))
+                        : told,
+                new Display(figures.unit()),
+                display);
     }
 
     /** The same as it stands on paper. */

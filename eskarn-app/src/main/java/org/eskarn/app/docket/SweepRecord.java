@@ -4,12 +4,14 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.gauge.CalibrationCurve;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Entry;
@@ -104,14 +106,18 @@ public record SweepRecord(
             List<String> extraPlaces,
             List<MasterZero> zeros,
             @Nullable SetAside setAside,
-            List<ChosenSign> signs) {
+            List<ChosenSign> signs,
+            @Nullable SaidCircumstance circumstance,
+            Map<Long, CalibrationCurve> curves) {
 
         private Gauge gaugeAt(int place) {
             return secondGauge != null && place % 2 == 0 ? secondGauge : gauge;
         }
 
         private Dial dial() {
-            return secondGauge == null ? gauge.dial() : Dial.ofPair(gauge.dial(), secondGauge.dial());
+            return secondGauge == null
+                    ? gauge.dial().calibrated(Optional.ofNullable(curves.get(gauge.id())))
+                    : Dial.ofPair(gauge.dial(), secondGauge.dial());
         }
 
         /** What every reading of a gauge grows by: its master's deviation, less what it read too much on that master. */
@@ -124,10 +130,12 @@ public record SweepRecord(
                     .orElse(0);
         }
 
-        private Corrections corrections(Corrections ofSetUp) {
+        private Corrections corrections(Corrections ofSetUp, PartRequirement requirement) {
             boolean outwards = !signs.isEmpty() && signs.get(signs.size() - 1).outwards();
             double first = deviation(1);
-            return ofSetUp.reversed(outwards).on(first, secondGauge == null ? first : deviation(2));
+            double second = secondGauge == null ? first : deviation(2);
+            return SaidCircumstance.corrected(
+                    ofSetUp.reversed(outwards), circumstance, requirement, new double[] {first, second});
         }
     }
 
@@ -154,7 +162,9 @@ public record SweepRecord(
                 requirement.terms(),
                 stored.dial(),
                 new Sweep(layout, taken, atReturn),
-                stored.corrections(corrections));
+                stored.corrections(corrections, requirement),
+                SaidCircumstance.circumstances(
+                        stored.circumstance(), requirement, stored.zeros(), corrections.leverDegrees()));
         return new SweepRecord(
                 stored.row(),
                 stored.gauge(),

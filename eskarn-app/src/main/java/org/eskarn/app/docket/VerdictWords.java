@@ -163,6 +163,9 @@ public record VerdictWords(String word, String line) {
     /** A probability in percent, with as many decimals as tell it from 0 and 100 where it is near them. */
     public static String percent(double probability) {
         double percent = 100 * probability;
+        if (percent > 99.99 || percent < 0.01) {
+            return percent > 50 ? Words.say("docket.more-than-99-99") : Words.say("docket.less-than-0-01");
+        }
         boolean near = percent > 99 || percent < 1;
         return java.math.BigDecimal.valueOf(percent)
                 .setScale(near ? 2 : 1, java.math.RoundingMode.HALF_UP)

@@ -1,9 +1,17 @@
 package org.eskarn.app.gauge;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import org.eskarn.app.page.Words;
+import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
 
-/** One calibration of a gauge, as its row stands. */
+/**
+ * One calibration of a gauge, as its row stands.
+ *
+ * @param pointUnit of its points and their uncertainty; null of one recorded before they were read
+ * @param uncertainty of each error, k = 2; null where none was stated
+ */
 public record Calibration(
         long id,
         long gaugeId,
@@ -13,7 +21,9 @@ public record Calibration(
         String points,
         LocalDate nextDue,
         String note,
-        String recordedByName) {
+        String recordedByName,
+        @Nullable LengthUnit pointUnit,
+        @Nullable BigDecimal uncertainty) {
 
     /** What came of it. */
     public enum Result {

@@ -13,6 +13,7 @@ import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.BlockSet;
+import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -71,6 +72,8 @@ public class GaugeChangeService {
             @Nullable String doneBy,
             Calibration.@Nullable Result result,
             @Nullable String points,
+            @Nullable LengthUnit pointUnit,
+            @Nullable String uncertainty,
             @Nullable String nextDue,
             @Nullable String note) {}
 
@@ -90,6 +93,9 @@ public class GaugeChangeService {
         }
         String doneBy = typed.required("doneBy", form.doneBy(), 80, Words.say("gauge.who-did-it"));
         String points = typed.atMost("points", Typed.text(form.points()), 1000);
+        LengthUnit unit = form.pointUnit() == null ? gauge.graduationUnit() : form.pointUnit();
+        BigDecimal uncertainty = typed.above("uncertainty", form.uncertainty(), Words.say("gauge.an-uncertainty"));
+        new CalibrationPoints(points, unit, uncertainty).check(gauge, form.result(), typed);
         String note = typed.atMost("note", Typed.text(form.note()), 400);
         LocalDate due = nextDue(form, gauge, doneOn, typed);
         if (form.result() == null) {
@@ -107,7 +113,9 @@ public class GaugeChangeService {
                         points,
                         java.util.Objects.requireNonNull(due),
                         note,
-                        ""),
+                        "",
+                        points.isEmpty() ? null : unit,
+                        points.isEmpty() ? null : uncertainty),
                 by,
                 clock.instant());
         gauges.setDue(id, due);

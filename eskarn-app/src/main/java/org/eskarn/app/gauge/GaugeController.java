@@ -48,6 +48,7 @@ class GaugeController {
         model.addAttribute("problems", Map.of());
         model.addAttribute("kinds", List.of(GaugeKind.values()));
         model.addAttribute("units", List.of(LengthUnit.values()));
+        model.addAttribute("lengthUnits", List.of(LengthUnit.values()));
         model.addAttribute("results", List.of(Calibration.Result.values()));
         model.addAttribute("statuses", List.of(GaugeStatus.values()));
         model.addAttribute("templates", List.of(BlockSet.Template.values()));

@@ -33,6 +33,9 @@ interface GaugeMapper {
 
     List<Calibration> calibrations(long gaugeId);
 
+    /** The last of each gauge, where its points have a unit. */
+    List<Calibration> lastCalibrations();
+
     void insertCalibration(@Param("row") Calibration row, @Param("by") long by, @Param("at") Instant at);
 
     List<StatusChange> statusChanges(long gaugeId);

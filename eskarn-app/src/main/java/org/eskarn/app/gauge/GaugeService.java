@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.eskarn.core.gauge.Block;
 import org.eskarn.core.gauge.BlockSet;
+import org.eskarn.core.gauge.CalibrationCurve;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -86,6 +87,15 @@ public class GaugeService {
     public Map<Long, Double> repeatabilities() {
         return gauges.repeatabilities().stream()
                 .collect(Collectors.toMap(Repeatability::gaugeId, Repeatability::micrometres));
+    }
+
+    /** What the last calibration of each gauge found at its points. */
+    @Transactional(readOnly = true)
+    public Map<Long, CalibrationCurve> curves() {
+        return gauges.lastCalibrations().stream()
+                .flatMap(last -> new CalibrationPoints(last.points(), last.pointUnit(), last.uncertainty())
+                        .curve().stream().map(curve -> Map.entry(last.gaugeId(), curve)))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     /** The blocks of a set that are neither worn nor missing. */

@@ -72,7 +72,11 @@ final class AskedParts {
                 choice(
                         requirement.setUp().workKind(),
                         requirement.setUp().workKind().title()),
-                further(requirement));
+                further(requirement),
+                layout.conditionNames().isEmpty() ? null : layout.conditionNames(),
+                layout.datumRead().read()
+                        ? choice(layout.datumRead(), layout.datumRead().title())
+                        : null);
     }
 
     private static @Nullable List<FurtherPart> further(PartRequirement requirement) {

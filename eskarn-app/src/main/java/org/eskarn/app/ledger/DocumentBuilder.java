@@ -13,9 +13,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.docket.Attempt;
+import org.eskarn.app.docket.CircumstanceWords;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.PreparationDone;
 import org.eskarn.app.docket.Rechecked;
+import org.eskarn.app.docket.SaidCircumstance;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.SweepRecord;
@@ -24,11 +26,14 @@ import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.gauge.GaugeService.Whole;
 import org.eskarn.app.ledger.document.GaugePart;
 import org.eskarn.app.ledger.document.SignedDocument.AttemptPart;
+import org.eskarn.app.ledger.document.SignedDocument.CelsiusPart;
+import org.eskarn.app.ledger.document.SignedDocument.CircumstancePart;
 import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
 import org.eskarn.app.ledger.document.SignedDocument.DecisionPart;
 import org.eskarn.app.ledger.document.SignedDocument.DocketPart;
 import org.eskarn.app.ledger.document.SignedDocument.DrawnPart;
 import org.eskarn.app.ledger.document.SignedDocument.LeftOutPart;
+import org.eskarn.app.ledger.document.SignedDocument.PlatePart;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RemedyPart;
 import org.eskarn.app.ledger.document.SignedDocument.RemedyResult;
@@ -161,6 +166,7 @@ class DocumentBuilder {
                                 done(left.leftBy(), left.leftByName(), left.leftAt())))
                         .toList(),
                 corrections(setUp),
+                setUp.circumstance().map(DocumentBuilder::circumstances).orElse(null),
                 setUp.attempts().stream()
                         .map(attempt -> attempt(attempt, setUp, sweeps))
                         .toList(),
@@ -196,6 +202,27 @@ class DocumentBuilder {
                                 .map((PreparationDone done) -> done(done.doneBy(), done.doneByName(), done.doneAt()))
                                 .orElse(null)))
                 .toList();
+    }
+
+    private static CircumstancePart circumstances(SaidCircumstance said) {
+        String tolerance = plain(said.celsiusTolerance());
+        String part = plain(said.partCelsius());
+        String gauge = plain(said.gaugeCelsius());
+        String expansion = plain(said.partExpansion());
+        Long plate = said.plateId();
+        return new CircumstancePart(
+                part == null || gauge == null || tolerance == null || expansion == null
+                        ? null
+                        : new CelsiusPart(part, gauge, tolerance, expansion),
+                amount(said.flex(), said.flexUnit()),
+                plate == null
+                        ? null
+                        : new PlatePart(
+                                plate, String.valueOf(said.plateMark()), String.valueOf(plain(said.plateFlatness()))),
+                said.onSlide(),
+                said.reason().isEmpty() ? null : said.reason(),
+                CircumstanceWords.of(said),
+                done(said.saidBy(), said.saidByName(), said.saidAt()));
     }
 
     private static @Nullable CorrectionsPart corrections(SetUp row) {

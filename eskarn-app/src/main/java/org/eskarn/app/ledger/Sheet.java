@@ -14,6 +14,7 @@ import org.eskarn.app.ledger.document.DrawnRequirement;
 import org.eskarn.app.ledger.document.DrawnRequirement.FurtherPart;
 import org.eskarn.app.ledger.document.Finding;
 import org.eskarn.app.ledger.document.SignedDocument;
+import org.eskarn.app.ledger.document.SignedDocument.CircumstancePart;
 import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
@@ -78,6 +79,14 @@ public record Sheet(
                         + (asked.layout().second().isEmpty()
                                 ? ""
                                 : "; " + asked.layout().second()));
+        add(
+                facts,
+                Words.say("ledger.conditions"),
+                String.join("; ", Objects.requireNonNullElse(asked.conditions(), List.of())));
+        add(
+                facts,
+                Words.say("ledger.datum-read"),
+                asked.datumRead() == null ? "" : asked.datumRead().words());
         add(facts, Words.say("ledger.radius"), said(asked.radius()));
         add(facts, Words.say("ledger.span"), said(asked.span()));
         add(facts, Words.say("ledger.master-size"), said(asked.setTo()));
@@ -111,6 +120,7 @@ public record Sheet(
                 asked.work().words() + (asked.warm() ? Words.say("ledger.part-comes-warm") : ""));
         add(facts, Words.say("ledger.circumstances"), asked.circumstances());
         add(facts, Words.say("ledger.to-be-taken-off"), takenOff(requirement.corrections()));
+        add(facts, Words.say("ledger.resting-on"), restingOn(requirement.circumstances()));
         return facts;
     }
 
@@ -135,6 +145,12 @@ public record Sheet(
         return String.join(", ", taken)
                 + (corrections.reason() == null ? "" : ": " + corrections.reason())
                 + (corrections.said() == null ? "" : " (" + by(corrections.said()) + ")");
+    }
+
+    private String restingOn(@Nullable CircumstancePart said) {
+        return said == null
+                ? ""
+                : said.words() + (said.reason() == null ? "" : ": " + said.reason()) + " (" + by(said.said()) + ")";
     }
 
     private static void add(List<Fact> facts, String label, String value) {

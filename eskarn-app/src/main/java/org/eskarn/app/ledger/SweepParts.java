@@ -82,6 +82,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                                 zero.settingMicrometres().toPlainString(),
                                 zero.recheck(),
                                 plain(zero.recheckMicrometres()),
+                                plain(zero.uncertainty()),
                                 done(zero.setBy(), zero.setByName(), zero.setAt())))
                         .toList(),
                 sweep.layout().stations().stream().map(SweepParts::station).toList(),

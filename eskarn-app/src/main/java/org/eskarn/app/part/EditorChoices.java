@@ -7,6 +7,7 @@ import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Combination;
+import org.eskarn.core.requirement.DatumRead;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.requirement.Zeroing;
@@ -23,6 +24,7 @@ record EditorChoices(
         List<ZeroRule> zeroRules,
         List<Zeroing> zeroings,
         List<Reversal> reversals,
+        List<DatumRead> datums,
         List<FlickerRule> flickers,
         List<WorkKind> workKinds,
         List<Combination> combinations) {
@@ -39,6 +41,7 @@ record EditorChoices(
                 List.of(ZeroRule.values()),
                 List.of(Zeroing.values()),
                 List.of(Reversal.values()),
+                List.of(DatumRead.values()),
                 List.of(FlickerRule.values()),
                 List.of(WorkKind.values()),
                 List.of(Combination.values()));

@@ -1,6 +1,8 @@
 package org.eskarn.app.part;
 
 import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
@@ -9,6 +11,7 @@ import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.CharacteristicLayout;
+import org.eskarn.core.requirement.DatumRead;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param radius where an axial runout is read or a phase stands
  * @param span between the places of a pair; of a level, the length its reading is stated over
  * @param reversal whether it is read in two set-ups
+ * @param conditions the names of the conditions it is read under, with semicolons between; empty for one
+ * @param datumRead how its datum is had
  */
 public record LayoutTerms(
         long requirementId,
@@ -29,7 +34,12 @@ public record LayoutTerms(
         String layoutSecond,
         @Nullable BigDecimal radius,
         @Nullable BigDecimal span,
-        Reversal reversal) {
+        Reversal reversal,
+        String conditions,
+        DatumRead datumRead) {
+
+    private static final int LONGEST_CONDITIONS = 240;
+    private static final int MOST_CONDITIONS = 12;
 
     /** The fields of a layout, as typed. */
     public record Form(
@@ -39,10 +49,12 @@ public record LayoutTerms(
             @Nullable String second,
             @Nullable String radius,
             @Nullable String span,
-            @Nullable Reversal reversal) {
+            @Nullable Reversal reversal,
+            @Nullable String conditions,
+            @Nullable DatumRead datumRead) {
 
         static Form blank(LengthUnit unit) {
-            return new Form(LayoutKind.RING, unit, "8", "", "", "", Reversal.NONE);
+            return new Form(LayoutKind.RING, unit, "8", "", "", "", Reversal.NONE, "", DatumRead.ASSUMED);
         }
 
         static Form of(LayoutTerms terms) {
@@ -53,7 +65,9 @@ public record LayoutTerms(
                     terms.layoutSecond(),
                     Typed.written(terms.radius()),
                     Typed.written(terms.span()),
-                    terms.reversal());
+                    terms.reversal(),
+                    terms.conditions(),
+                    terms.datumRead());
         }
 
         /** The same over another kind of layout, with an example of how it is written where it is not written yet. */
@@ -65,13 +79,21 @@ public record LayoutTerms(
                     written ? second : CharacteristicLayout.second(characteristic, chosen),
                     radius,
                     span,
-                    reversal);
+                    reversal,
+                    conditions,
+                    datumRead);
         }
 
         LayoutKind chosenKind(Characteristic characteristic) {
             return kind != null && characteristic.layouts().contains(kind)
                     ? kind
                     : characteristic.layouts().get(0);
+        }
+
+        DatumRead chosenDatum(Characteristic characteristic) {
+            return datumRead != null && characteristic.mayReadDatum(chosenKind(characteristic))
+                    ? datumRead
+                    : DatumRead.ASSUMED;
         }
 
         Reversal chosenReversal(Characteristic characteristic) {
@@ -93,7 +115,38 @@ public record LayoutTerms(
                 characteristic.spanning()
                         ? typed.above("layout.span", form.span(), Words.say("part.a-distance"))
                         : null,
-                form.chosenReversal(characteristic));
+                form.chosenReversal(characteristic),
+                conditions(form, characteristic, typed),
+                form.chosenDatum(characteristic));
+    }
+
+    private static String conditions(Form form, Characteristic characteristic, Typed typed) {
+        if (!characteristic.mayHaveConditions(form.chosenKind(characteristic))
+                || form.chosenReversal(characteristic).twice()) {
+            return "";
+        }
+        String text = typed.atMost("layout.conditions", Typed.text(form.conditions()), LONGEST_CONDITIONS);
+        List<String> names = names(text);
+        if (names.size() > MOST_CONDITIONS) {
+            typed.problem("layout.conditions", Words.say("part.at-most-conditions", MOST_CONDITIONS));
+        } else if (names.size() == 1) {
+            typed.problem("layout.conditions", Words.say("part.two-conditions-are-compared"));
+        } else if (names.stream().distinct().count() < names.size()) {
+            typed.problem("layout.conditions", Words.say("part.each-condition-has-its-own-name"));
+        }
+        return String.join("; ", names);
+    }
+
+    /** As the core reads them. */
+    public List<String> conditionNames() {
+        return names(conditions);
+    }
+
+    private static List<String> names(String written) {
+        return Arrays.stream(written.split(";"))
+                .map(String::strip)
+                .filter(name -> !name.isEmpty())
+                .toList();
     }
 
     public WrittenLayout written() {

@@ -63,7 +63,8 @@ public record PartRequirement(
                 gauge.flicker(),
                 gauge.repeats(),
                 gauge.combination(),
-                CharacteristicLayout.read(characteristic, layout.written(), gauge.zeroing(), layout.reversal()),
+                CharacteristicLayout.read(
+                        characteristic, layout.written(), gauge.zeroing(), layout.reversal(), layout.conditionNames()),
                 basis(layout, gauge).of(feature.size()));
         return new PartRequirement(
                 head, limitTerms, layout, gauge, setUp, feature, limit, serviceLimit, terms, preparations);
@@ -71,13 +72,14 @@ public record PartRequirement(
 
     private static Basis basis(LayoutTerms layout, GaugeTerms gauge) {
         return new Basis(
-                layout.length(gauge.setTo()),
-                layout.length(layout.radius()),
-                layout.length(layout.span()),
-                gauge.zeroing(),
-                layout.length(gauge.pinClass()),
-                layout.reversal(),
-                Optional.empty());
+                        layout.length(gauge.setTo()),
+                        layout.length(layout.radius()),
+                        layout.length(layout.span()),
+                        gauge.zeroing(),
+                        layout.length(gauge.pinClass()),
+                        layout.reversal(),
+                        Optional.empty())
+                .under(layout.conditionNames(), layout.datumRead());
     }
 
     public long id() {
@@ -199,6 +201,15 @@ public record PartRequirement(
     /** Where its zero is set: a gauge set to a size is set on a master of that size. */
     public ZeroRule zeroRule() {
         return gauge.setTo() == null ? gauge.zeroRule() : ZeroRule.MASTER;
+    }
+
+    /** Whether the slide of a machine may have made the face that its indicator reads. */
+    public boolean asksSlide() {
+        return setUp.workKind() == WorkKind.ON_THE_MACHINE
+                && switch (head.characteristic()) {
+                    case FLATNESS, STRAIGHTNESS, PARALLELISM_OF_FACES, PARALLELISM_OF_LINES, SQUARENESS -> true;
+                    default -> false;
+                };
     }
 
     /** The sign a drawing writes before its limit. */

@@ -8,6 +8,7 @@ import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.picture.Pictures;
 import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.evaluation.Judgeable;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.LayoutKind;
@@ -134,6 +135,7 @@ class RequirementController {
         model.addAttribute("form", form);
         RequirementDraft draft = RequirementDraft.of(form, 0, id, Math.max(position, 1), features);
         model.addAttribute("draft", draft);
+        model.addAttribute("advice", draft.requirement().flatMap(each -> Judgeable.advice(each.terms())));
         draft.requirement().ifPresent(requirement -> {
             model.addAttribute("drawn", requirement);
             model.addAttribute(

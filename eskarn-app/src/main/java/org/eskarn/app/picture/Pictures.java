@@ -17,9 +17,11 @@ import org.eskarn.app.picture.round.JournalsDrawing;
 import org.eskarn.app.picture.round.PitchDrawing;
 import org.eskarn.app.picture.round.RingDrawing;
 import org.eskarn.app.picture.round.RoundnessDrawing;
+import org.eskarn.app.picture.round.WatchedDrawing;
 import org.eskarn.app.picture.size.PinDrawing;
 import org.eskarn.app.picture.size.SectionDrawing;
 import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.evaluation.ConditionsReduction;
 import org.eskarn.core.evaluation.FitReduction;
 import org.eskarn.core.evaluation.HeightsReduction;
 import org.eskarn.core.evaluation.JournalsReduction;
@@ -27,6 +29,7 @@ import org.eskarn.core.evaluation.LineReduction;
 import org.eskarn.core.evaluation.RoundnessReduction;
 import org.eskarn.core.evaluation.SizeReduction;
 import org.eskarn.core.evaluation.SlopesReduction;
+import org.eskarn.core.evaluation.WatchedReduction;
 import org.eskarn.core.reading.LayoutKind;
 
 /** Chooses the picture for a layout. */
@@ -43,6 +46,19 @@ public final class Pictures {
 
     /** The same as it is looked at. */
     public static Picture of(Subject subject, Assessment assessment, Display readings, View view) {
+        if (!subject.terms().basis().conditions().isEmpty()) {
+            return assessment
+                    .reduction(ConditionsReduction.class)
+                    .filter(unused -> whole(assessment))
+                    .map(conditions -> (Picture) ConditionsDrawing.of(subject, conditions, readings))
+                    .orElseGet(() -> ReadingsDrawing.of(subject, assessment, readings));
+        }
+        Optional<WatchedReduction> watched = assessment
+                .reduction(WatchedReduction.class)
+                .filter(turn -> whole(assessment) && turn.worst().highAt().isPresent());
+        if (watched.isPresent()) {
+            return WatchedDrawing.of(subject, watched.get(), readings);
+        }
         return ofReduction(subject, assessment, readings, view)
                 .orElseGet(() -> ofLayout(subject, assessment, readings));
     }

@@ -66,13 +66,24 @@ class GaugeChangeServiceTest {
         long id = add("T-1");
         LocalDate today = Eskarn.today();
         keeping.calibrate(
-                id, 0, new CalibrationForm(today.toString(), "Ilse Varn", Calibration.Result.GOOD, "", "", ""), by);
+                id,
+                0,
+                new CalibrationForm(today.toString(), "Ilse Varn", Calibration.Result.GOOD, "", null, "", "", ""),
+                by);
         assertThat(find(id).nextDue()).isEqualTo(today.plusMonths(6));
         assertThat(gauges.whole(id).orElseThrow().lastKnownGood()).contains(today);
         keeping.calibrate(
                 id,
                 1,
-                new CalibrationForm(today.toString(), "Ilse Varn", Calibration.Result.FAILED, "0: +9", "", "dropped"),
+                new CalibrationForm(
+                        today.toString(),
+                        "Ilse Varn",
+                        Calibration.Result.FAILED,
+                        "0: 0; 50: +9",
+                        null,
+                        "",
+                        "",
+                        "dropped"),
                 by);
         assertThat(find(id).status()).isEqualTo(GaugeStatus.WITHDRAWN);
         assertThat(find(id).needsOverride(today)).isTrue();

@@ -110,24 +110,7 @@ public record Assessment(
                     rule.applied(requirement.bounds(), expanded));
         }
         Reduction figures = reduction.orElseThrow();
-        return judge(requirement, figures.judged(), budget.orElseThrow());
-    }
-
-    /** The verdict on a figure that nothing hinders. */
-    static Verdict judge(Requirement requirement, double value, UncertaintyBudget budget) {
-        double expanded = budget.expanded();
-        DecisionRule rule = requirement.appliedRule();
-        return switch (requirement.limit().kind()) {
-            case ANSWER -> Verdict.answered(value == 0, rule);
-            case NONE -> Verdict.recorded(value, expanded, rule);
-            default ->
-                Verdict.judge(
-                        value,
-                        requirement.bounds(),
-                        expanded,
-                        budget.below().expanded(),
-                        rule.applied(requirement.bounds(), expanded));
-        };
+        return AgainstLimit.of(requirement, figures.judged(), budget.orElseThrow());
     }
 
     private static @org.jspecify.annotations.Nullable Because hindrance(
@@ -160,7 +143,7 @@ public record Assessment(
             remarks.add(Note.of("core.stations-can-only-show-less", Figure.deviation(verdict.below())));
         }
         if (reduction.isPresent()) {
-            remarks.addAll(Schools.otherwise(requirement, this));
+            remarks.addAll(Schools.otherwise(requirement, dial, corrected, circumstances, verdict));
         }
         if (reduction.isPresent() && requirement.basis().reversal().twice()) {
             remarks.add(reversed(requirement));
@@ -197,7 +180,7 @@ public record Assessment(
                 returnCheck,
                 dial,
                 circumstances,
-                requirement.limit().text() ? verdict : judge(requirement, figures.judged(), whole));
+                requirement.limit().text() ? verdict : AgainstLimit.of(requirement, figures.judged(), whole));
     }
 
     /** The figures of several valid sweeps put together, of which this is the last. */
@@ -210,7 +193,7 @@ public record Assessment(
                         whole.expanded(),
                         whole.below().expanded(),
                         requirement.appliedRule())
-                : judge(requirement, figures.judged(), whole);
+                : AgainstLimit.of(requirement, figures.judged(), whole);
         return new Assessment(
                 average,
                 average,

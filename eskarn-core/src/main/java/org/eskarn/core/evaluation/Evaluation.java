@@ -20,6 +20,10 @@ final class Evaluation {
      * @throws StationsUnfit if the stations do not show the figure, or contradict each other
      */
     static Reduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        if (!requirement.basis().conditions().isEmpty()
+                && !requirement.basis().reversal().twice()) {
+            return ConditionsReduction.of(requirement, sweep, (once, own) -> of(once, dial, own));
+        }
         if (requirement.basis().reversal().checked()) {
             ThirdSetUp.require(sweep, requirement.allowedReturn(dial));
             return of(requirement.unchecked(), dial, ThirdSetUp.without(sweep));

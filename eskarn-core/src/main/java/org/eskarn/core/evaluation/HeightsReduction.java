@@ -32,6 +32,9 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * parallelism   = highest − lowest height, µm
  * </pre>
  *
+ * <p>Where the requirement has its datum read, parallelism is the range of the other places above the direction of the datum's own
+ * ({@link DatumPlane}), and what that direction is known to counts.
+ *
  * <p>Budget: the difference of two readings ({@link GaugeParts#ofDifference}, factor 1), since a zone as a range is carried by
  * the heights at its two sides; that a fitted plane tilts with their errors too is left out.
  *
@@ -66,7 +69,10 @@ public record HeightsReduction(
     }
 
     /** Parallelism to the plate = highest − lowest of the raw heights. */
-    static Reduction parallelism(Requirement requirement, Dial dial, Sweep sweep) {
+    static Reduction parallelism(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        if (requirement.basis().datum().read() && sweep.stationsToGo() == 0) {
+            return of(requirement, dial, sweep, false);
+        }
         try {
             return of(requirement, dial, sweep, false);
         } catch (StationsUnfit e) {
@@ -91,6 +97,9 @@ public record HeightsReduction(
         if (flatness && sweep.stationsToGo() == 0 && places(x, y) < FEWEST_FOR_FLATNESS) {
             throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.three-stations-are-always-flat"));
         }
+        if (!flatness && requirement.basis().datum().read()) {
+            return toDatum(requirement, dial, sweep, x, y);
+        }
         double[] middles = sweep.micrometres();
         double[] bands = bands(requirement, sweep);
         boolean both = bands.length > middles.length;
@@ -108,6 +117,75 @@ public record HeightsReduction(
                 zone,
                 plane,
                 told(sweep, flatness, x, y, middles, zone, plane, least, raw));
+    }
+
+    /** Parallelism to a datum face read in the same set-up: the range of the other places above its direction. */
+    private static HeightsReduction toDatum(Requirement requirement, Dial dial, Sweep sweep, double[] x, double[] y)
+            throws StationsUnfit {
+        int[] datum = which(sweep, true);
+        int[] face = which(sweep, false);
+        if (face.length == 0) {
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.only-the-datum-is-read"));
+        }
+        double[] middles = sweep.micrometres();
+        DatumPlane plane = DatumPlane.of(requirement.basis().datum(), of(x, datum), of(y, datum), of(middles, datum));
+        boolean ends = requirement.flicker() == FlickerRule.EXTREMES;
+        int highest = face[0];
+        int lowest = face[0];
+        double[] high = new double[x.length];
+        double[] low = new double[x.length];
+        for (int i : face) {
+            double band = ends ? sweep.readings().get(i).halfBand() : 0;
+            high[i] = plane.above(x[i], y[i], middles[i] + band);
+            low[i] = plane.above(x[i], y[i], middles[i] - band);
+            highest = high[i] > high[highest] ? i : highest;
+            lowest = low[i] < low[lowest] ? i : lowest;
+        }
+        double[] above = new double[x.length];
+        double middle = 0;
+        for (int i : datum) {
+            middle += plane.above(x[i], y[i], middles[i]) / datum.length;
+        }
+        for (int i = 0; i < above.length; i++) {
+            above[i] = plane.above(x[i], y[i], middles[i]) - middle;
+        }
+        double judged = high[highest] - low[lowest];
+        double adds = 0;
+        for (int i : face) {
+            for (int k : face) {
+                adds = Math.max(adds, plane.adds(x[i] - x[k], y[i] - y[k]));
+            }
+        }
+        Tilt tilt = new Tilt(plane.slopeX(), plane.slopeY());
+        List<Figure> figures = List.of(
+                Figure.deviation(Note.of("core.parallelism-to-the-datum"), judged),
+                Figure.deviation(Note.of("core.raw-highest-less-lowest"), range(of(middles, face))),
+                Figure.slope(Note.of("core.tilt-of-the-datum"), tilt.steepest()));
+        List<Note> remarks = List.of(Note.of(
+                "core.held-against-the-datum",
+                requirement.basis().datum().title(),
+                datum.length,
+                sweep.readings().get(highest).station().name(),
+                sweep.readings().get(lowest).station().name()));
+        return new HeightsReduction(
+                judged,
+                GaugeParts.ofDifference(requirement, dial, sweep, Math.sqrt((2 + adds) / 2)),
+                x,
+                y,
+                above,
+                MinimumZonePlane.fit(x, y, above),
+                LeastSquaresPlane.fit(x, y, above),
+                new Details(figures, List.of(), remarks));
+    }
+
+    private static int[] which(Sweep sweep, boolean datum) {
+        return IntStream.range(0, sweep.readings().size())
+                .filter(i -> DatumPlane.holds(sweep.readings().get(i).station()) == datum)
+                .toArray();
+    }
+
+    private static double[] of(double[] all, int[] which) {
+        return IntStream.of(which).mapToDouble(i -> all[i]).toArray();
     }
 
     private static long places(double[] x, double[] y) {

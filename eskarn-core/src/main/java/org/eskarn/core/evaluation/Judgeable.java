@@ -22,6 +22,7 @@ import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.Bounds;
+import org.eskarn.core.verdict.RuleKind;
 
 /** Whether a requirement can be judged once it is read: what it asks fits together, and its stations show its figure. */
 public final class Judgeable {
@@ -61,6 +62,25 @@ public final class Judgeable {
         return rules(requirement).or(() -> stations(requirement)).or(() -> zero(requirement, zero));
     }
 
+    /**
+     * What is good to know when it is written: stations so far apart that a pass near the limit is not to be had, whatever the gauge.
+     */
+    public static Optional<Note> advice(Requirement requirement) {
+        StatedAs as = requirement.statedAs();
+        boolean movement = (as == StatedAs.MOVEMENT || as == StatedAs.HALF_MOVEMENT)
+                && requirement.layout().kind().round()
+                && !requirement.characteristic().readsSizes();
+        double missed = movement ? Sections.missable(requirement.layout()) : 0;
+        return missed < Sections.WORTH_TELLING
+                ? Optional.empty()
+                : Optional.of(Note.of(
+                        requirement.appliedRule().kind() == RuleKind.SIMPLE
+                                ? "core.these-stations-can-miss"
+                                : "core.these-stations-can-miss-too-much",
+                        Math.round(100 * missed),
+                        Math.round(100 * (1 - missed))));
+    }
+
     private static Optional<Obstacle> rules(Requirement requirement) {
         Characteristic what = requirement.characteristic();
         Layout layout = requirement.layout();
@@ -90,8 +110,10 @@ public final class Judgeable {
         if (requirement.limit().only() != null) {
             return of(Part.DIRECTION, Note.of("core.a-resultant-has-no-direction-judge-each"));
         }
-        int pairs = requirement.layout().size()
-                / (2 * Math.max(1, requirement.basis().reversal().setUps().size()));
+        int setUps = Math.max(
+                requirement.basis().reversal().setUps().size(),
+                requirement.basis().conditions().size());
+        int pairs = requirement.layout().size() / (2 * Math.max(1, setUps));
         Map<String, Long> planes = requirement.layout().stations().subList(0, 2 * pairs).stream()
                 .collect(Collectors.groupingBy(Judgeable::piece, Collectors.counting()));
         boolean two = planes.values().stream().allMatch(stations -> stations == 2 * PLANES);
@@ -114,7 +136,7 @@ public final class Judgeable {
         SplittableRandom chance = new SplittableRandom(SEED);
         for (Station station : layout.stations()) {
             boolean second = layout.kind().paired() && station.number() % 2 == 0;
-            second |= layout.kind().watched() && station.number() % 2 == 0;
+            second |= layout.kind().watched() && station.name().endsWith("highest");
             boolean ordered = requirement.characteristic() == Characteristic.PIN_CHECK
                     || layout.kind().watched();
             double apart = ordered && second ? 3 * TRIED : 0;

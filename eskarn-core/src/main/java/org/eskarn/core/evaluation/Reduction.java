@@ -10,6 +10,7 @@ public sealed interface Reduction
         permits RingReduction,
                 JournalsReduction,
                 WatchedReduction,
+                ConditionsReduction,
                 RoundnessReduction,
                 SizeReduction,
                 PinReduction,

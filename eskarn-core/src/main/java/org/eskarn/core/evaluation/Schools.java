@@ -2,6 +2,7 @@ package org.eskarn.core.evaluation;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
@@ -20,10 +21,12 @@ final class Schools {
 
     private Schools() {}
 
-    /** @param assessment of the requirement's own figure */
-    static List<Note> otherwise(Requirement requirement, Assessment assessment) {
-        Verdict verdict = assessment.verdict();
-        Sweep sweep = assessment.corrected();
+    /**
+     * @param sweep as it is computed with
+     * @param verdict on the requirement's own figure
+     */
+    static List<Note> otherwise(
+            Requirement requirement, Dial dial, Sweep sweep, Circumstances circumstances, Verdict verdict) {
         List<Note> notes = new ArrayList<>();
         if (verdict.bounds().open() || !decided(verdict)) {
             return notes;
@@ -31,11 +34,9 @@ final class Schools {
         for (StatedAs other : requirement.characteristic().statements()) {
             if (other != requirement.statedAs() && other.sameSchoolAs(requirement.statedAs())) {
                 try {
-                    Reduction figures = Evaluation.of(requirement.stated(other), assessment.dial(), sweep);
-                    Verdict judged = Assessment.judge(
-                            requirement,
-                            figures.judged(),
-                            assessment.circumstances().in(requirement, sweep, figures.budget()));
+                    Reduction figures = Evaluation.of(requirement.stated(other), dial, sweep);
+                    Verdict judged = AgainstLimit.of(
+                            requirement, figures.judged(), circumstances.in(requirement, sweep, figures.budget()));
                     if (judged.outcome() != verdict.outcome()) {
                         notes.add(note(requirement, other, figures.judged(), judged));
                     }

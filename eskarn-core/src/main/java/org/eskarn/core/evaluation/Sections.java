@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
@@ -30,7 +32,7 @@ import org.eskarn.core.units.Length;
 final class Sections {
 
     /** Share of a movement that stations can miss. */
-    private static final double WORTH_TELLING = 0.1;
+    static final double WORTH_TELLING = 0.1;
 
     private static final int FEWEST_ANGLES = 3;
     private static final double ROUNDING = 1e-9;
@@ -146,8 +148,26 @@ final class Sections {
                 : List.of(Note.of("core.stations-so-far-apart-can-miss", Math.round(100 * missed)));
     }
 
+    /** The share of a movement that the stations of a layout can miss; see {@link #few}. */
+    static double missable(Layout layout) {
+        Map<Double, List<Double>> sections = new LinkedHashMap<>();
+        for (Station station : layout.stations()) {
+            double at = station.along() == null ? 0 : station.distance();
+            sections.computeIfAbsent(at, unused -> new ArrayList<>()).add(station.radians());
+        }
+        double widest = sections.values().stream()
+                .mapToDouble(each -> widestGap(each.stream().mapToDouble(a -> a).toArray()))
+                .max()
+                .orElse(0);
+        return 1 - Math.max(0, Math.cos(widest / 2));
+    }
+
     private static double widestGap(List<Reading> readings) {
-        double[] angles = Arrays.stream(radians(readings)).sorted().distinct().toArray();
+        return widestGap(radians(readings));
+    }
+
+    private static double widestGap(double[] radians) {
+        double[] angles = Arrays.stream(radians).sorted().distinct().toArray();
         double widest = angles[0] + 2 * Math.PI - angles[angles.length - 1];
         for (int i = 1; i < angles.length; i++) {
             widest = Math.max(widest, angles[i] - angles[i - 1]);

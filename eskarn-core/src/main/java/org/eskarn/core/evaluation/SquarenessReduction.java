@@ -35,7 +35,11 @@ final class SquarenessReduction {
     private SquarenessReduction() {}
 
     static Reduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
-        List<LineReadings> traces = Lines.someOf(LineReadings.of(requirement, sweep));
+        List<LineReadings> read = Lines.someOf(LineReadings.of(requirement, sweep));
+        Optional<DatumLine> datum = requirement.basis().datum().read() && sweep.stationsToGo() == 0
+                ? Optional.of(DatumLine.of(requirement.basis().datum(), read))
+                : Optional.empty();
+        List<LineReadings> traces = datum.isPresent() ? Lines.someOf(datum.get().against(read)) : read;
         Length per = requirement.limit().per();
         List<Fitted> lines = new ArrayList<>();
         List<Row> rows = new ArrayList<>();
@@ -82,13 +86,22 @@ final class SquarenessReduction {
                     Figure.slope(Math.abs(slope))));
         }
         Lines.fixtures(traces, requirement.basis().reversal(), remarks);
+        double length = traces.get(worst).length();
+        double adds = datum.map(line -> line.adds(length)).orElse(0.0);
+        datum.ifPresent(line -> {
+            remarks.add(Note.of(
+                    "core.held-against-the-datum-line",
+                    requirement.basis().datum().title(),
+                    Figure.slope(line.slope())));
+            lines.add(line.fitted());
+        });
         return new LineReduction(
                 judged[worst],
                 GaugeParts.ofDifference(
                         requirement,
                         dial,
                         sweep,
-                        factor * requirement.basis().reversal().spread()),
+                        factor * requirement.basis().reversal().spread() * Math.sqrt((2 + adds) / 2)),
                 lines,
                 worst,
                 new Details(figures, tables, remarks));

@@ -19,4 +19,9 @@ public final class LayoutRejected extends Refusal {
     public boolean second() {
         return second;
     }
+
+    /** More stations than a sweep holds. */
+    public static LayoutRejected tooMany(int stations) {
+        return new LayoutRejected(false, Note.of("core.that-makes-stations-a-layout-holds-400", stations));
+    }
 }

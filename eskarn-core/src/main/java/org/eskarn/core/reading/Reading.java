@@ -35,6 +35,11 @@ public record Reading(
         this(station, micrometres, halfBand, null);
     }
 
+    /** The same reading of a station that is called otherwise. */
+    public Reading at(Station other) {
+        return new Reading(other, micrometres, halfBand, noted);
+    }
+
     /** The same place and band with another figure, µm. */
     Reading with(double other) {
         return new Reading(station, other, halfBand, noted);

@@ -71,6 +71,11 @@ public record Station(
         return new Station(newNumber, newName, angle, along, across, line, onRim, setUp);
     }
 
+    /** The same place, read in the first set-up. */
+    public Station first() {
+        return in(0);
+    }
+
     /** The same place, read in another set-up. */
     Station in(int newSetUp) {
         return new Station(number, name, angle, along, across, line, onRim, newSetUp);

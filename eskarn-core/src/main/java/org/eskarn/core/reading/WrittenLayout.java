@@ -63,7 +63,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                         .toList();
         };
         if (places.size() > MOST) {
-            throw new LayoutRejected(false, Note.of("core.that-makes-stations-a-layout-holds-400", places.size()));
+            throw LayoutRejected.tooMany(places.size());
         }
         List<Station> stations = new ArrayList<>();
         for (Place place : places) {

@@ -1,5 +1,6 @@
 package org.eskarn.core.requirement;
 
+import java.util.List;
 import java.util.Optional;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.units.Length;
@@ -13,6 +14,8 @@ import org.eskarn.core.units.Length;
  * @param zeroing how often the gauge is set to zero
  * @param pinClass the tolerance of the class of the pins, with the sign of the side of the nominal they are made on
  * @param reversal whether it is read in two set-ups, to tell the part's error from the fixture's
+ * @param conditions the names of the conditions it is read under, one after the other; empty for one
+ * @param datum how its datum is had
  * @param size nominal of the feature, for what needs its radius; it is the part's
  */
 public record Basis(
@@ -22,7 +25,9 @@ public record Basis(
         Zeroing zeroing,
         Optional<Length> pinClass,
         Reversal reversal,
-        Optional<Length> size) {
+        Optional<Length> size,
+        List<String> conditions,
+        DatumRead datum) {
 
     public static final Basis NONE = new Basis(Optional.empty(), Optional.empty(), Optional.empty());
 
@@ -30,9 +35,31 @@ public record Basis(
      * @throws IllegalArgumentException if one of the lengths is not above zero
      */
     public Basis {
+        conditions = List.copyOf(conditions);
         above(setTo, "the size of a master");
         above(radius, "a radius");
         above(span, "the distance between two places");
+    }
+
+    public Basis(
+            Optional<Length> setTo,
+            Optional<Length> radius,
+            Optional<Length> span,
+            Zeroing zeroing,
+            Optional<Length> pinClass,
+            Reversal reversal,
+            Optional<Length> size) {
+        this(setTo, radius, span, zeroing, pinClass, reversal, size, List.of(), DatumRead.ASSUMED);
+    }
+
+    /** The same under one condition. */
+    Basis once() {
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, size, List.of(), datum);
+    }
+
+    /** The same under several conditions, against a datum of its own. */
+    public Basis under(List<String> names, DatumRead ofDatum) {
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, size, names, ofDatum);
     }
 
     public Basis(Optional<Length> setTo, Optional<Length> radius, Optional<Length> span) {
@@ -41,12 +68,12 @@ public record Basis(
 
     /** The same without the third set-up of its reversal. */
     public Basis unchecked() {
-        return new Basis(setTo, radius, span, zeroing, pinClass, reversal.unchecked(), size);
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal.unchecked(), size, conditions, datum);
     }
 
     /** The same of a feature of a nominal size, where it has one. */
     public Basis of(Optional<Length> nominal) {
-        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, nominal);
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, nominal, conditions, datum);
     }
 
     private static void above(Optional<Length> length, String what) {

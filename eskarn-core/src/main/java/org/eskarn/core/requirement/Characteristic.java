@@ -345,6 +345,16 @@ public enum Characteristic {
         return layouts;
     }
 
+    /** Whether its datum can be read in the same set-up as the face. */
+    public boolean mayReadDatum(LayoutKind layout) {
+        return (this == PARALLELISM_OF_FACES && layout == POINTS) || (this == SQUARENESS && layout == LINES);
+    }
+
+    /** Whether it can be read under several conditions that are compared. */
+    public boolean mayHaveConditions(LayoutKind layout) {
+        return !layout.answered() && this != RECORD;
+    }
+
     /** The kinds of limit that say something about it, the usual one first. */
     public List<LimitKind> limits() {
         return limits;

@@ -20,10 +20,25 @@ public final class CharacteristicLayout {
      */
     public static Layout read(Characteristic what, WrittenLayout written, Zeroing zeroing, Reversal reversal)
             throws LayoutRejected {
+        return read(what, written, zeroing, reversal, List.of());
+    }
+
+    /**
+     * The same under several conditions, where it is not read in two set-ups already.
+     *
+     * @throws LayoutRejected if it cannot be read, or makes more stations than a sweep holds
+     */
+    public static Layout read(
+            Characteristic what, WrittenLayout written, Zeroing zeroing, Reversal reversal, List<String> conditions)
+            throws LayoutRejected {
         boolean returns = written.kind().returns() && !what.readsSizes();
         Layout plain = written.read(ends(what)).returning(returns);
         Layout once = zeroing == Zeroing.EACH_STEP ? plain.rezeroed() : plain;
-        return once.inSetUps(reversal.setUps());
+        Layout all = once.inSetUps(reversal.twice() ? reversal.setUps() : conditions);
+        if (all.size() > WrittenLayout.MOST) {
+            throw LayoutRejected.tooMany(all.size());
+        }
+        return all;
     }
 
     /** What the two readings of a pair or cycle are called. */

@@ -32,6 +32,20 @@ public enum RemedyKind {
         return caution;
     }
 
+    /**
+     * How far the move that is made may differ from the one that was meant, either way, as a share of it: screws and dowels are set to a
+     * tenth, shims and cuts to a twentieth, blows and springing to three tenths. Shares are the program's own; a works that knows its
+     * own may find them wide.
+     */
+    public double settingShare() {
+        return switch (this) {
+            case OFFSET, TAPER, GUIDE, REGRIND -> 0.1;
+            case PACKING, CUT -> 0.05;
+            case TRUING, SPRING -> 0.3;
+            case SEAT, LEAVE -> 0;
+        };
+    }
+
     /** Whether its steps are logged one by one. */
     public boolean stepped() {
         return this == TRUING || this == GUIDE;

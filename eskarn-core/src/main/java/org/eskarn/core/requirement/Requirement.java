@@ -98,6 +98,22 @@ public record Requirement(
         return with(other, basis);
     }
 
+    /** The same read under one condition, over the stations of that one. */
+    public Requirement once(Layout stations) {
+        return new Requirement(
+                characteristic,
+                side,
+                limit,
+                statedAs,
+                rule,
+                allowedReturn,
+                flicker,
+                repeats,
+                combination,
+                stations,
+                basis.once());
+    }
+
     /** The same with its limit on another usual figure. */
     public Requirement stated(StatedAs other) {
         return with(other, flicker, basis);
@@ -163,6 +179,7 @@ public record Requirement(
         return layout.hunted()
                 && basis.zeroing() == Zeroing.ONE_FOR_ALL
                 && !basis.reversal().twice()
+                && basis.conditions().isEmpty()
                 && characteristic != Characteristic.BORES_IN_LINE;
     }
 

@@ -16,4 +16,11 @@ public record Details(List<Figure> figures, List<FigureTable> tables, List<Note>
     public static Details of(List<Figure> figures) {
         return new Details(figures, List.of(), List.of());
     }
+
+    /** The same with one remark more. */
+    public Details with(Note remark) {
+        List<Note> more = new java.util.ArrayList<>(remarks);
+        more.add(remark);
+        return new Details(figures, tables, more);
+    }
 }

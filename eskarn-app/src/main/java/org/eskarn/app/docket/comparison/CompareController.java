@@ -65,6 +65,7 @@ class CompareController {
         model.addAttribute("border", border);
         model.addAttribute("whole", setUp.sweep().complete());
         model.addAttribute("inspectors", false);
+        model.addAttribute("over", InspectorsOverDocket.of(docket, accounts.units(person.id())));
         if (chosen.isPresent() && setUp.sweep().complete()) {
             Display display = SetUpDisplay.readings(setUp, accounts.units(person.id()));
             fill(model, setUp, chosen.get(), border, display);

@@ -26,6 +26,8 @@ import org.eskarn.app.remedy.Correction;
 import org.eskarn.app.remedy.MeasuredState;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryRejected;
+import org.eskarn.core.remedy.Recheck;
+import org.eskarn.core.verdict.Verdict;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -103,11 +105,19 @@ public class RemedyService {
                         advice.kind(),
                         words,
                         kept(advice.predicted()),
-                        BigDecimal.valueOf(setUp.verdict().expanded()).setScale(DECIMALS, RoundingMode.HALF_UP),
+                        BigDecimal.valueOf(knownTo(setUp.verdict(), advice)).setScale(DECIMALS, RoundingMode.HALF_UP),
                         by,
                         "",
                         clock.instant()),
                 by);
+    }
+
+    private static double knownTo(Verdict verdict, Advice advice) {
+        Double found = verdict.value();
+        double move = found == null || advice.predicted().isEmpty()
+                ? 0
+                : advice.predicted().getAsDouble() - found;
+        return Recheck.predictedTo(verdict.expanded(), move, advice.kind().settingShare());
     }
 
     private static @Nullable BigDecimal kept(OptionalDouble figure) {

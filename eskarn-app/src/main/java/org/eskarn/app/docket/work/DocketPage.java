@@ -4,8 +4,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.eskarn.app.docket.CircumstanceWords;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.InspectorWords;
+import org.eskarn.app.docket.SaidCircumstance;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.Standing;
@@ -192,12 +194,17 @@ public record DocketPage(
         boolean stepwise = setUp.requirement().gauge().zeroing() == Zeroing.EACH_STEP;
         Reversal reversal = setUp.requirement().layout().reversal();
         Station next = next().orElse(null);
-        if (!(stepwise || reversal.twice()) || next == null || atReturn()) {
+        List<String> conditions = setUp.requirement().layout().conditionNames();
+        if (!(stepwise || reversal.twice() || !conditions.isEmpty()) || next == null || atReturn()) {
             return "";
         }
         Layout layout = setUp.sweep().layout();
         if (layout.closes(next)) {
             return Words.say("docket.first-place-again-its-zero-must-hold");
+        }
+        if (!conditions.isEmpty() && (next.number() == 1 || layout.beginsSetUp(next) > 0)) {
+            return Words.say("docket.condition-now", conditions.get(next.setUp()))
+                    + (layout.returns() && next.number() > 1 ? Words.say("docket.set-the-gauge-to-zero-here") : "");
         }
         int begun = layout.beginsSetUp(next);
         if (begun > 0) {
@@ -303,6 +310,21 @@ public record DocketPage(
                 || corrections.leverDegrees() > 0
                 || corrections.sag().isPresent()
                 || setUp.sweep().outwards();
+    }
+
+    /** Whether temperatures change what is measured. */
+    public boolean warmthCounts() {
+        return SaidCircumstance.warmthCounts(setUp.requirement());
+    }
+
+    /** The flex of the holder as it was typed; empty where it was not. */
+    public String flexTyped() {
+        return setUp.circumstance().map(CircumstanceService::flex).orElse("");
+    }
+
+    /** What was said of warmth, holder and plate; empty where nothing was. */
+    public String circumstance() {
+        return setUp.circumstance().map(CircumstanceWords::of).orElse("");
     }
 
     /** Whether the gauge can stand at an angle to the surface. */

@@ -34,6 +34,7 @@ public class DocketPages {
     private final GaugeService gauges;
     private final AccountService accounts;
     private final ZeroService zeros;
+    private final CircumstanceService circumstances;
     private final GaugeQuestions questions;
     private final Clock clock;
 
@@ -42,12 +43,14 @@ public class DocketPages {
             GaugeService gauges,
             AccountService accounts,
             ZeroService zeros,
+            CircumstanceService circumstances,
             GaugeQuestions questions,
             Clock clock) {
         this.dockets = dockets;
         this.gauges = gauges;
         this.accounts = accounts;
         this.zeros = zeros;
+        this.circumstances = circumstances;
         this.questions = questions;
         this.clock = clock;
     }
@@ -72,6 +75,9 @@ public class DocketPages {
             model.addAttribute("masterGauge", gauge);
             model.addAttribute("masters", zeros.masters(setUp));
         });
+        if (shown == Step.ZERO) {
+            model.addAttribute("plates", circumstances.plates());
+        }
         model.addAttribute("causes", List.of(SetAsideCause.values()));
         model.addAttribute("waits", List.of(WaitsFor.values()));
         model.addAttribute("mayDecide", mayDecide(setUp, person));

@@ -2,6 +2,7 @@ package org.eskarn.app.docket.work;
 
 import java.util.Optional;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.work.CircumstanceService.CircumstanceForm;
 import org.eskarn.app.docket.work.CorrectionService.CorrectionsForm;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -17,6 +18,7 @@ class GaugeSideController implements SetUpActions {
 
     private final GaugeUseService gauges;
     private final CorrectionService corrections;
+    private final CircumstanceService circumstances;
     private final SimulatedGauge simulated;
     private final ZeroService zeros;
     private final SetUpResponses answers;
@@ -24,11 +26,13 @@ class GaugeSideController implements SetUpActions {
     GaugeSideController(
             GaugeUseService gauges,
             CorrectionService corrections,
+            CircumstanceService circumstances,
             SimulatedGauge simulated,
             ZeroService zeros,
             SetUpResponses answers) {
         this.gauges = gauges;
         this.corrections = corrections;
+        this.circumstances = circumstances;
         this.simulated = simulated;
         this.zeros = zeros;
         this.answers = answers;
@@ -92,6 +96,32 @@ class GaugeSideController implements SetUpActions {
         visit.model().addAttribute("taskStep", Step.ZERO);
         visit.model().addAttribute("adjust", form);
         return answers.to(visit, () -> corrections.set(visit.number(), visit.position(), form, version, visit.by()));
+    }
+
+    @PostMapping("/circumstances")
+    String sayCircumstances(
+            @ModelAttribute(name = "visit", binding = false) SetUpRequest visit,
+            @RequestParam(defaultValue = "") String partCelsius,
+            @RequestParam(defaultValue = "") String gaugeCelsius,
+            @RequestParam(defaultValue = "") String tolerance,
+            @RequestParam(defaultValue = "") String flex,
+            @RequestParam(required = false) @Nullable Long plate,
+            @RequestParam(defaultValue = "") String reason,
+            @RequestParam int version) {
+        CircumstanceForm form = new CircumstanceForm(partCelsius, gaugeCelsius, tolerance, flex, plate, reason);
+        visit.model().addAttribute("task", "circumstances");
+        visit.model().addAttribute("taskStep", Step.ZERO);
+        visit.model().addAttribute("circumstances", form);
+        return answers.to(visit, () -> circumstances.say(visit.number(), visit.position(), form, version, visit.by()));
+    }
+
+    @PostMapping("/on-slide")
+    String sayOnSlide(
+            @ModelAttribute(name = "visit", binding = false) SetUpRequest visit,
+            @RequestParam boolean carried,
+            @RequestParam int version) {
+        return answers.to(
+                visit, () -> circumstances.sayOnSlide(visit.number(), visit.position(), carried, version, visit.by()));
     }
 
     /** The seed of the virtual part is the set-up's own number, so that it shows the same every time. */

@@ -81,9 +81,19 @@ public class ZeroService {
 
     /**
      * @param deviation how far it is from what the zero means, µm
+     * @param uncertainty of the master, k = 2, µm
      * @param size what a gauge that reads whole sizes should read on it, µm; 0 for a gauge that reads deviations
      */
-    private record Chosen(String said, double deviation, double size) {}
+    private record Chosen(String said, double deviation, double size, double uncertainty) {
+
+        static Chosen of(Gauge master, double deviation, double size) {
+            return new Chosen(
+                    master.mark() + ", " + master.name(),
+                    deviation,
+                    size,
+                    master.dial().errorLimit().micrometres());
+        }
+    }
 
     /**
      * Sets the zero on a master: records it, and confirms the step when no other gauge waits for a master.
@@ -138,7 +148,8 @@ public class ZeroService {
                         null,
                         by,
                         "",
-                        clock.instant()),
+                        clock.instant(),
+                        rounded(chosen.uncertainty())),
                 by);
         boolean another = setUp.masterToSet().isPresent()
                 && setUp.sweep().gauges().size() > 1
@@ -181,7 +192,7 @@ public class ZeroService {
     private Chosen chosen(SetUp setUp, Gauge master) throws DocketConflict {
         Length setTo = setUp.requirement().terms().basis().setTo().orElse(null);
         if (setTo == null) {
-            return new Chosen(master.mark() + ", " + master.name(), 0, 0);
+            return Chosen.of(master, 0, 0);
         }
         if (master.kind() == GaugeKind.BLOCK_SET) {
             return stack(master, setTo, 0);
@@ -192,7 +203,7 @@ public class ZeroService {
         if (Math.abs(deviation) > FURTHEST * setTo.micrometres()) {
             throw new DocketConflict(Words.say("docket.is-not-near-choose-a-master-of", master.mark(), setTo));
         }
-        return new Chosen(master.mark() + ", " + master.name(), deviation, 0);
+        return Chosen.of(master, deviation, 0);
     }
 
     /** A ring or disc of any size the gauge reads will do; blocks are built to the feature's size, or to its smallest. */
@@ -206,7 +217,7 @@ public class ZeroService {
         }
         double size = master.actualSize()
                 .orElseThrow(() -> new DocketConflict(Words.say("docket.has-no-size-in-the-register", master.mark())));
-        return new Chosen(master.mark() + ", " + master.name(), 0, size);
+        return Chosen.of(master, 0, size);
     }
 
     private Chosen stack(Gauge set, Length setTo, double size) throws DocketConflict {
@@ -223,7 +234,8 @@ public class ZeroService {
                 .map(Block::nominal)
                 .map(BigDecimal::toPlainString)
                 .collect(Collectors.joining(" + "));
-        return new Chosen(Words.say("docket.stack-of", set.mark(), blocks), stack.deviation(), size);
+        return new Chosen(
+                Words.say("docket.stack-of", set.mark(), blocks), stack.deviation(), size, stack.uncertainty());
     }
 
     private static Length length(double micrometres, LengthUnit unit) {

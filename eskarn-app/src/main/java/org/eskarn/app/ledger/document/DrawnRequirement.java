@@ -8,6 +8,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param limit the one that counts for this docket
  * @param otherLimit the one for parts in service beside that for new parts, or the other way round; absent where there is one
+ * @param conditions it is read under, one after the other; absent for one
+ * @param datumRead how its datum is had; absent where the part stands on it
  * @param further free texts beside all this; absent where there are none
  * @param ruleFigure ratio or percentage of that rule; absent for the usual one
  * @param rule as the requirement states it; the rule that was applied stands with the figures
@@ -39,7 +41,9 @@ public record DrawnRequirement(
         @Nullable Amount finestGraduation,
         boolean warm,
         Choice work,
-        @Nullable List<FurtherPart> further) {
+        @Nullable List<FurtherPart> further,
+        @Nullable List<String> conditions,
+        @Nullable Choice datumRead) {
 
     private static final String ITSELF = "ITSELF";
 

@@ -72,6 +72,7 @@ public record SignedDocument(
             List<StepPart> steps,
             List<LeftOutPart> leftOut,
             @Nullable CorrectionsPart corrections,
+            @Nullable CircumstancePart circumstances,
             List<AttemptPart> attempts,
             @Nullable DecisionPart decision,
             List<RemedyPart> remedies,
@@ -99,6 +100,29 @@ public record SignedDocument(
             @Nullable String leverDegrees,
             @Nullable String reason,
             @Nullable Done said) {}
+
+    /**
+     * What the figures rest on beside the gauge.
+     *
+     * @param celsius absent where no temperatures were said
+     * @param holderFlex by how much one place reads otherwise from the other side
+     * @param plate that part and gauge stand on, with its flatness
+     * @param onSlide whether the indicator is carried by the slide that ground or guides the face; absent where nobody was asked
+     * @param reason why it was said only after something was read
+     */
+    public record CircumstancePart(
+            @Nullable CelsiusPart celsius,
+            @Nullable Amount holderFlex,
+            @Nullable PlatePart plate,
+            @Nullable Boolean onSlide,
+            @Nullable String reason,
+            String words,
+            Done said) {}
+
+    /** @param tolerance to which both are known, K; {@code expansion} of the part, 1e-6 per K */
+    public record CelsiusPart(String part, String gauge, String tolerance, String expansion) {}
+
+    public record PlatePart(long id, String mark, String flatnessMicrometres) {}
 
     /** @param correction what was done to the part before it; empty where nothing was written */
     public record AttemptPart(

@@ -48,6 +48,7 @@ public record SweepPart(
             String settingMicrometres,
             @Nullable String recheck,
             @Nullable String recheckMicrometres,
+            @Nullable String uncertaintyMicrometres,
             Done set) {}
 
     public record StationPart(

@@ -12,6 +12,13 @@ public record DocketScreen(Page page) {
 
     /** A docket of a part's revision A, opened for this test and prepared up to the empty reading field. */
     public static DocketScreen begin(Eskarn eskarn, String drawing, int position) {
+        DocketScreen screen = open(eskarn, drawing, position);
+        screen.prepare();
+        return screen;
+    }
+
+    /** The same at its first step. */
+    public static DocketScreen open(Eskarn eskarn, String drawing, int position) {
         long part = eskarn.bean(PartService.class)
                 .byNumber(drawing, "A")
                 .orElseThrow()
@@ -20,9 +27,7 @@ public record DocketScreen(Page page) {
         Page page = eskarn.signedIn("m.quill");
         page.navigate(eskarn.address() + "/dockets/" + number + "/" + position);
         page.waitForLoadState();
-        DocketScreen screen = new DocketScreen(page);
-        screen.prepare();
-        return screen;
+        return new DocketScreen(page);
     }
 
     public Locator field() {
@@ -55,6 +60,14 @@ public record DocketScreen(Page page) {
         enter();
         shows("Gauge");
         enter();
+        tick();
+        zero();
+        shows("Sweep");
+        assertThat(field()).isFocused();
+    }
+
+    /** Every preparation, up to the zero. */
+    public void tick() {
         shows("Prepare");
         int ticks = page.locator(".ticks button").count();
         for (int done = 1; done <= ticks; done++) {
@@ -64,9 +77,6 @@ public record DocketScreen(Page page) {
             }
         }
         shows("Zero");
-        zero();
-        shows("Sweep");
-        assertThat(field()).isFocused();
     }
 
     /** Sets the zero, of both gauges where a pair is measured with two. */
