@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
-import java.util.function.ToDoubleFunction;
+import org.eskarn.benchmarks.SimulatedParts.SimulatedPart;
 import org.eskarn.core.evaluation.Assessment;
+import org.eskarn.core.evaluation.Circumstances;
 import org.eskarn.core.evaluation.Judgement;
+import org.eskarn.core.evaluation.RingReduction;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.Corrections;
@@ -21,12 +23,15 @@ import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.remedy.Recheck;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.LimitUnit;
+import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.Requirement;
+import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
@@ -55,16 +60,9 @@ public final class Truth {
     /** How far from its limit a part near the limit lies at most, in stated uncertainties. */
     private static final double NEAR = 1;
 
-    private static final int FINE = 720;
-
     private final Random chance = new Random(SEED);
+    private final SimulatedParts parts = new SimulatedParts(chance);
     private final int trials;
-
-    /**
-     * @param profile the true height at a station, µm
-     * @param turn its true movement over whole turns, µm; empty where the stations themselves are what is asked
-     */
-    private record Part(ToDoubleFunction<Station> profile, Optional<Double> turn) {}
 
     private Truth(int trials) {
         this.trials = trials;
@@ -82,8 +80,18 @@ public final class Truth {
                 "wrong fail %",
                 "undecided %");
         for (double scatter : new double[] {0.5, 2, 10}) {
+            truth.recheck(scatter);
             for (int sweeps : new int[] {1, 2, 3, 5}) {
                 truth.row("size, one place", Characteristic.OUTSIDE_SIZE, LayoutKind.POINTS, "a", "", sweeps, scatter);
+                truth.row(
+                        "size, one place, master ±4 µm",
+                        Characteristic.OUTSIDE_SIZE,
+                        LayoutKind.POINTS,
+                        "a",
+                        "",
+                        sweeps,
+                        scatter,
+                        4);
                 truth.row(
                         "size, six places",
                         Characteristic.OUTSIDE_SIZE,
@@ -152,9 +160,70 @@ public final class Truth {
         }
     }
 
+    /** Offsets of up to 60 µm moved back by dowels that are set to within a tenth, and read again. */
+    private void recheck(double scatter) throws LayoutRejected {
+        Layout layout = WrittenLayout.ring("8").read(List.of());
+        Requirement open = requirement(
+                        Characteristic.CIRCULAR_RUNOUT_RADIAL, layout, 1, Limit.none(LimitUnit.MILLIMETRE))
+                .stated(StatedAs.OFFSET);
+        int within = 0;
+        for (int trial = 0; trial < trials; trial++) {
+            double[] centre = {60 * (2 * chance.nextDouble() - 1), 60 * (2 * chance.nextDouble() - 1)};
+            double oval = 2 * chance.nextDouble();
+            Judgement before = judged(open, List.of(ring(layout, centre, oval, scatter)), scatter, Circumstances.NONE);
+            RingReduction found =
+                    before.assessment().reduction(RingReduction.class).orElseThrow();
+            double share = RemedyKind.OFFSET.settingShare() * (2 * chance.nextDouble() - 1);
+            centre[0] -= found.centre().orElseThrow().fit().cosine() * (1 + share);
+            centre[1] -= found.centre().orElseThrow().fit().sine() * (1 + share);
+            Judgement after = judged(open, List.of(ring(layout, centre, oval, scatter)), scatter, Circumstances.NONE);
+            double knownTo =
+                    Recheck.predictedTo(before.verdict().expanded(), found.judged(), RemedyKind.OFFSET.settingShare());
+            within += Recheck.of(
+                                    0,
+                                    knownTo,
+                                    after.value().orElseThrow(),
+                                    after.verdict().expanded())
+                            .agrees()
+                    ? 1
+                    : 0;
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "%-44s %6s %8.1f%n",
+                "recheck of an offset, scatter " + scatter + " µm",
+                "",
+                100.0 * within / trials);
+    }
+
+    private Sweep ring(Layout layout, double[] centre, double oval, double scatter) {
+        double gain = ERROR_UM * (2 * chance.nextDouble() - 1);
+        SimulatedPart part = new SimulatedPart(
+                station -> centre[0] * Math.cos(station.radians())
+                        + centre[1] * Math.sin(station.radians())
+                        + oval * Math.cos(2 * station.radians()),
+                Optional.empty());
+        return sweep(layout, part, gain, 0, scatter, true);
+    }
+
     private void row(
             String name, Characteristic what, LayoutKind kind, String first, String second, int sweeps, double scatter)
             throws LayoutRejected {
+        row(name, what, kind, first, second, sweeps, scatter, 0);
+    }
+
+    /** @param master expanded uncertainty of the master the zero was set on, µm; its error is normal */
+    private void row(
+            String name,
+            Characteristic what,
+            LayoutKind kind,
+            String first,
+            String second,
+            int sweeps,
+            double scatter,
+            double master)
+            throws LayoutRejected {
+        Circumstances circumstances = new Circumstances(master, 0, 0, 0, 0, 0);
         Layout layout = CharacteristicLayout.read(
                 what,
                 new WrittenLayout(kind, LengthUnit.MILLIMETRE, first, second),
@@ -168,19 +237,19 @@ public final class Truth {
         int wrongFails = 0;
         int undecided = 0;
         for (int trial = 0; trial < trials; trial++) {
-            Part part = part(what, layout);
+            SimulatedPart part = parts.of(what, layout);
             double gain = ERROR_UM * (2 * chance.nextDouble() - 1);
-            double offset = what.readsSizes() ? gain : 0;
+            double offset = what.readsSizes() ? gain + master / 2 * chance.nextGaussian() : 0;
             List<Sweep> read = new ArrayList<>();
             for (int i = 0; i < sweeps; i++) {
                 read.add(sweep(layout, part, what.readsSizes() ? 0 : gain, offset, scatter, true));
             }
             double truth = part.turn().isPresent()
                     ? part.turn().get()
-                    : judged(open, List.of(sweep(layout, part, 0, 0, 0, false)), 0)
+                    : judged(open, List.of(sweep(layout, part, 0, 0, 0, false)), 0, Circumstances.NONE)
                             .value()
                             .orElseThrow();
-            Judgement found = judged(open, read, scatter);
+            Judgement found = judged(open, read, scatter, circumstances);
             double expanded = found.verdict().expanded();
             covered += Math.abs(found.value().orElseThrow() - truth) <= expanded ? 1 : 0;
             if (what.readsSizes()) {
@@ -191,7 +260,7 @@ public final class Truth {
             if (limit <= 0) {
                 continue;
             }
-            Outcome outcome = judged(requirement(what, layout, sweeps, atMost(limit)), read, scatter)
+            Outcome outcome = judged(requirement(what, layout, sweeps, atMost(limit)), read, scatter, circumstances)
                     .verdict()
                     .outcome();
             failing += away < 0 ? 1 : 0;
@@ -215,13 +284,14 @@ public final class Truth {
         return all == 0 ? "" : String.format(Locale.ROOT, "%.1f", 100.0 * some / all);
     }
 
-    private static Judgement judged(Requirement requirement, List<Sweep> sweeps, double checked) {
+    private static Judgement judged(
+            Requirement requirement, List<Sweep> sweeps, double checked, Circumstances circumstances) {
         Dial dial = new Dial(DIVISION, ERROR, Length.of("100", LengthUnit.MILLIMETRE));
         return Judgement.of(
                 requirement,
                 sweeps.stream()
-                        .map(sweep ->
-                                new Judgement.Taken(Assessment.of(requirement, dial, sweep, Corrections.NONE), dial))
+                        .map(sweep -> new Judgement.Taken(
+                                Assessment.of(requirement, dial, sweep, Corrections.NONE, circumstances), dial))
                         .toList(),
                 checked);
     }
@@ -245,73 +315,8 @@ public final class Truth {
                 new Length(BigDecimal.valueOf(micrometres).setScale(6, RoundingMode.HALF_UP), LengthUnit.MICROMETRE));
     }
 
-    /** A few waves round or along it, a size of its own. */
-    private Part part(Characteristic what, Layout layout) {
-        double size = what.readsSizes() ? 30_000 + 10 * chance.nextGaussian() : 0;
-        if (what.layouts().get(0).round() && !what.readsSizes()) {
-            return round(what, layout);
-        }
-        double[] bumps = chance.doubles(400, -4, 4).toArray();
-        return new Part(station -> size + bumps[station.number() % bumps.length], Optional.empty());
-    }
-
-    /** Off centre by up to 10 µm, oval by up to 2 µm and three-lobed by up to 1 µm, each section by itself. */
-    private Part round(Characteristic what, Layout layout) {
-        List<Double> distances = layout.stations().stream()
-                .map(station -> station.along() == null ? 0.0 : station.distance())
-                .distinct()
-                .toList();
-        double[][] waves = new double[distances.size()][];
-        double worst = 0;
-        double highest = Double.NEGATIVE_INFINITY;
-        double lowest = Double.POSITIVE_INFINITY;
-        double[][] ends = new double[distances.size()][2];
-        for (int k = 0; k < waves.length; k++) {
-            double turn = 2 * Math.PI;
-            waves[k] = new double[] {
-                10 * chance.nextDouble(),
-                turn * chance.nextDouble(),
-                2 * chance.nextDouble(),
-                turn * chance.nextDouble(),
-                chance.nextDouble(),
-                turn * chance.nextDouble(),
-                k == 0 ? 0 : 4 * chance.nextDouble()
-            };
-            ends[k] = ends(waves[k]);
-            worst = Math.max(worst, ends[k][1] - ends[k][0]);
-            lowest = Math.min(lowest, ends[k][0]);
-            highest = Math.max(highest, ends[k][1]);
-        }
-        double turn = what == Characteristic.TOTAL_RUNOUT ? highest - lowest : worst;
-        boolean watched = layout.kind() == LayoutKind.WATCHED;
-        return new Part(
-                station -> {
-                    int k = station.along() == null ? 0 : distances.indexOf(station.distance());
-                    return watched ? ends[k][station.number() % 2 == 0 ? 1 : 0] : at(waves[k], station.radians());
-                },
-                Optional.of(turn));
-    }
-
-    private static double at(double[] waves, double radians) {
-        return waves[6]
-                + waves[0] * Math.cos(radians - waves[1])
-                + waves[2] * Math.cos(2 * radians - waves[3])
-                + waves[4] * Math.cos(3 * radians - waves[5]);
-    }
-
-    /** Lowest and highest over a turn. */
-    private static double[] ends(double[] waves) {
-        double lowest = Double.POSITIVE_INFINITY;
-        double highest = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < FINE; i++) {
-            double height = at(waves, 2 * Math.PI * i / FINE);
-            lowest = Math.min(lowest, height);
-            highest = Math.max(highest, height);
-        }
-        return new double[] {lowest, highest};
-    }
-
-    private Sweep sweep(Layout layout, Part part, double gain, double offset, double scatter, boolean rounded) {
+    private Sweep sweep(
+            Layout layout, SimulatedPart part, double gain, double offset, double scatter, boolean rounded) {
         double zero = part.profile().applyAsDouble(layout.stations().get(0));
         double base = offset == 0 && zero < 10_000 ? zero : 0;
         double widest = layout.stations().stream()

@@ -33,6 +33,7 @@ import org.eskarn.app.ledger.document.SignedDocument.DecisionPart;
 import org.eskarn.app.ledger.document.SignedDocument.DocketPart;
 import org.eskarn.app.ledger.document.SignedDocument.DrawnPart;
 import org.eskarn.app.ledger.document.SignedDocument.LeftOutPart;
+import org.eskarn.app.ledger.document.SignedDocument.PlateGauge;
 import org.eskarn.app.ledger.document.SignedDocument.PlatePart;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RemedyPart;
@@ -218,7 +219,8 @@ class DocumentBuilder {
                 plate == null
                         ? null
                         : new PlatePart(
-                                plate, String.valueOf(said.plateMark()), String.valueOf(plain(said.plateFlatness()))),
+                                new PlateGauge(plate, String.valueOf(said.plateMark())),
+                                String.valueOf(plain(said.plateFlatness()))),
                 said.onSlide(),
                 said.reason().isEmpty() ? null : said.reason(),
                 CircumstanceWords.of(said),

@@ -58,6 +58,12 @@ class FiguresOnPagesTest {
             value = {
                 "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.upper=0.020 | 0 4 10 14 18 14 8 2 0 | 18 | MICROMETRE | pass",
                 "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.upper=0.004; limit.statedAs=OFFSET | 0 4 10 14 18 14 8 2 0 | 8.4324 | MICROMETRE | fail",
+                "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.upper=0.004; limit.statedAs=WORST_DIAMETER | 0 4 10 14 18 14 8 2 0 | 9 | MICROMETRE | fail",
+                "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.upper=0.004; limit.statedAs=HALF_MOVEMENT | 0 4 10 14 18 14 8 2 0 | 9 | MICROMETRE | fail",
+                "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=WATCHED; layout.first=; limit.upper=0.030; limit.rule=PROBABILITY; limit.ruleFigure=90 | 0 18 0 | 18 | MICROMETRE | pass",
+                "characteristic=OUTSIDE_SIZE; gauge.kind=MICROMETER; layout.kind=RINGS; layout.first=5 15; layout.second=0 90; limit.kind=BETWEEN; limit.lower=29.980; limit.upper=30.010; limit.statedAs=MEAN_SIZE | 30012 29995 30002 29985 | 29998.5 | MILLIMETRE | pass",
+                "characteristic=TAPER; gauge.kind=MICROMETER; layout.kind=RINGS; layout.first=0 25 50; layout.second=0 90; limit.upper=0.050; limit.statedAs=BY_LINE | 30000 30000 30010 30010 30012 30012 | 12 | MILLIMETRE | pass",
+                "characteristic=SQUARENESS; layout.kind=LINE; layout.first=0 50 100; limit.upper=0.020; layout.conditions=slide: top, near; slide: bottom | 0 3 6 0 0 4 8 0 | 8 | MICROMETRE | pass",
                 "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=4; limit.upper=0.015 | 6 6 -6 -6 6 | 16.9706 | MICROMETRE | fail",
                 "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RINGS; layout.first=10 60; layout.second=4; limit.upper=0.012 | 0 4 8 4 2 -6 -2 6 0 | 12.6491 | MICROMETRE | fail",
                 "characteristic=TOTAL_RUNOUT; layout.kind=RINGS; layout.first=10 60; layout.second=4; limit.upper=0.012 | 0 4 8 4 2 -6 -2 6 0 | 14 | MICROMETRE | fail",

@@ -87,6 +87,7 @@ class EveryColumnTest {
             Map.entry("step_done", ofSetUp()),
             Map.entry("preparation_done", ofSetUp()),
             Map.entry("left_out", ofSetUp()),
+            Map.entry("circumstance", ofSetUp()),
             Map.entry("inspector_decision", ofSetUp()),
             Map.entry("remedy", ofSetUp()),
             Map.entry("truing_step", ofSetUp()),
@@ -181,6 +182,7 @@ class EveryColumnTest {
                 "delete from inspector_decision where " + ofSetUp(),
                 "delete from truing_step where " + ofSetUp(),
                 "delete from remedy where " + ofSetUp(),
+                "delete from circumstance where " + ofSetUp(),
                 "delete from sign_change where " + ofSweep(),
                 "delete from sweep_station where " + ofSweep(),
                 "delete from zero_setting where " + ofSweep(),
@@ -320,7 +322,7 @@ class EveryColumnTest {
     private static List<Long> otherIds(Column column, Number id) {
         String table = column.name().endsWith("_by")
                 ? "account"
-                : column.name().replaceAll("^(second|standing|last)_|_id$", "");
+                : column.name().replaceAll("^(second|standing|last)_|_id$", "").replace("plate", "gauge");
         return database()
                 .sql("select id from " + table + " where id <> ? order by id limit 40")
                 .param(id)

@@ -4,6 +4,8 @@ import java.util.Optional;
 import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.SetAsideCause;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.work.CircumstanceService;
+import org.eskarn.app.docket.work.CircumstanceService.CircumstanceForm;
 import org.eskarn.app.docket.work.CorrectionService;
 import org.eskarn.app.docket.work.CorrectionService.CorrectionsForm;
 import org.eskarn.app.docket.work.EvidenceService;
@@ -31,6 +33,13 @@ record SignedDockets(int bore, int journal) {
     private static int bore(ApplicationContext beans) throws Exception {
         Work work = Work.open(beans, "TG-120", "B", 2, MARA);
         work.prepare(MARA);
+        work.bean(CircumstanceService.class)
+                .say(
+                        work.number(),
+                        2,
+                        new CircumstanceForm("20", "20", "0.1", "0.5", work.gauge("SP-1"), ""),
+                        work.version(),
+                        work.id(MARA));
         work.bean(ZeroService.class).set(work.number(), 2, 1, work.gauge("SR-72"), "1", work.version(), work.id(MARA));
         work.read(MARA, "40 6 9 12 14 18");
         work.bean(ZeroService.class).recheck(work.number(), 2, 1, "1", work.version(), work.id(MARA));

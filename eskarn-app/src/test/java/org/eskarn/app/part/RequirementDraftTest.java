@@ -130,6 +130,11 @@ class RequirementDraftTest {
                 "limit.serviceUpper | 0 | limit.serviceUpper | greater than zero",
                 "layout.first | '' | layout.first | Missing:",
                 "layout.first | 0 90 400 | layout.first | less than 360",
+                "limit.ruleFigure | 0.5 | limit.ruleFigure | from 1 to 100",
+                "limit.ruleFigure | abc | limit.ruleFigure | is not a number",
+                "limit.ruleFigure | 3.12345 | limit.ruleFigure | At most 4 decimals",
+                "layout.conditions | slide: top | layout.conditions | Two conditions or more",
+                "layout.conditions | top; top | layout.conditions | its own name",
                 "gauge.repeats | 0 | gauge.repeats | from 1 to 20",
                 "gauge.repeats | two | gauge.repeats | from 1 to 20",
                 "gauge.allowedReturn | -1 | gauge.allowedReturn | greater than zero",
@@ -368,5 +373,21 @@ class RequirementDraftTest {
                 .requirement()
                 .orElseThrow();
         assertThat(RequirementForm.of(round).chosenStatement()).isEqualTo(StatedAs.LEAST_SQUARES);
+    }
+
+    /** What a rule needs is refused where it was typed, and the stringent rule needs nothing. */
+    @ParameterizedTest
+    @CsvSource({"PROBABILITY, 50, true", "PROBABILITY, 100, true", "PROBABILITY, 97.5, false", "STRINGENT, abc, false"})
+    void eachRuleHasAFigureOfItsOwn(String rule, String figure, boolean refused) {
+        RequirementDraft draft = draft(form(fields("limit.rule", rule, "limit.ruleFigure", figure)));
+        assertThat(draft.problems().containsKey("limit.ruleFigure")).isEqualTo(refused);
+    }
+
+    /** Under conditions the same stations are read once for each, with a zero of its own between. */
+    @Test
+    void conditionsMultiplyTheStations() {
+        RequirementDraft draft = draft(form(fields("layout.conditions", "seat: first; seat: again")));
+        assertThat(draft.problems()).isEmpty();
+        assertThat(draft.requirement().orElseThrow().terms().layout().size()).isEqualTo(2 * 8 + 1);
     }
 }

@@ -3,6 +3,7 @@ package org.eskarn.core.evaluation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.eskarn.core.gauge.CalibrationCurve;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.FlickerRule;
@@ -45,43 +46,41 @@ final class GaugeParts {
      */
     static List<Contribution> of(Dial dial, Sweep sweep, double gauge, double resolution, double halfBand) {
         List<Contribution> parts = new ArrayList<>();
-        parts.add(Contribution.even(Source.GAUGE_ERROR, error(dial, sweep), gauge));
-        dial.curve()
-                .filter(curve -> onCurve(dial, sweep))
-                .map(curve -> new Contribution(
-                        Source.CALIBRATION,
-                        Math.abs(gauge) * curve.expanded() / 2 * (dial.from().isPresent() ? 1 : Math.sqrt(2))))
-                .filter(part -> part.standard() > 0)
-                .ifPresent(parts::add);
+        Optional<CalibrationCurve> curve = dial.curve().filter(found -> covers(found, dial, sweep));
+        double error = curve.map(found -> error(found, dial, sweep))
+                .orElseGet(() -> dial.errorLimit().micrometres());
+        parts.add(Contribution.even(Source.GAUGE_ERROR, error, gauge));
+        double expanded = curve.map(CalibrationCurve::expanded).orElse(0.0);
+        if (expanded > 0) {
+            double readings = dial.from().isPresent() ? 1 : Math.sqrt(2);
+            parts.add(new Contribution(Source.CALIBRATION, Math.abs(gauge) * readings * expanded / 2));
+        }
         if (resolution > 0) {
             parts.add(Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, resolution));
         }
-        sweep.returnError().ifPresent(error -> parts.add(Contribution.even(Source.RETURN, error, gauge)));
+        sweep.returnError().ifPresent(off -> parts.add(Contribution.even(Source.RETURN, off, gauge)));
         if (halfBand > 0) {
             parts.add(Contribution.even(Source.FLICKER, halfBand, 1));
         }
         return parts;
     }
 
-    /** E: the error limit, or what the calibration found over the stretch that was read. */
-    private static double error(Dial dial, Sweep sweep) {
-        if (!onCurve(dial, sweep)) {
-            return dial.errorLimit().micrometres();
-        }
-        CalibrationCurve curve = dial.curve().orElseThrow();
+    /** What the calibration found over the stretch that was read. */
+    private static double error(CalibrationCurve curve, Dial dial, Sweep sweep) {
         double[] read = sweep.micrometres();
         return dial.from().isPresent()
                 ? curve.largestError(lowest(read), highest(read))
-                : curve.largestChange(Math.max(0, highest(read)) - Math.min(0, lowest(read)));
+                : curve.largestChange(span(read));
     }
 
-    private static boolean onCurve(Dial dial, Sweep sweep) {
+    private static boolean covers(CalibrationCurve curve, Dial dial, Sweep sweep) {
         double[] read = sweep.micrometres();
-        return dial.curve()
-                .filter(curve -> dial.from().isPresent()
-                        ? curve.covers(lowest(read), highest(read))
-                        : curve.covers(Math.max(0, highest(read)) - Math.min(0, lowest(read))))
-                .isPresent();
+        return dial.from().isPresent() ? curve.covers(lowest(read), highest(read)) : curve.covers(span(read));
+    }
+
+    /** The stretch of the dial that was used, its zero in it. */
+    private static double span(double[] read) {
+        return Math.max(0, highest(read)) - Math.min(0, lowest(read));
     }
 
     private static double lowest(double[] read) {

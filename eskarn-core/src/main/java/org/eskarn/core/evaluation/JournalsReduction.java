@@ -95,7 +95,7 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         return new JournalsReduction(
                 judged(worst, whole),
                 GaugeParts.ofDifference(requirement, dial, sweep, 1)
-                        .with(Sections.between(sweep, worst.readings(), judged(worst, whole), 1)),
+                        .with(Sections.between(sweep, worst.readings(), worst.fit(), judged(worst, whole), 1)),
                 journals,
                 told(requirement, sweep, journals, false, Optional.empty()));
     }
@@ -137,7 +137,7 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         double total = Sections.movement(requirement, sweep.readings()).amount();
         Total all = new Total(total, fittedTotal(journals));
         Contribution between = journals.stream()
-                .map(each -> Sections.between(sweep, each.readings(), each.movement(), 1))
+                .map(each -> Sections.between(sweep, each.readings(), each.fit(), each.movement(), 1))
                 .max(Comparator.comparingDouble(Contribution::standard))
                 .orElseThrow();
         return new JournalsReduction(

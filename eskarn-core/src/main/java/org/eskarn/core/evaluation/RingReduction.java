@@ -86,12 +86,13 @@ public record RingReduction(
         }
         Sections.requireAngles(sweep);
         Optional<Centre> centre = centreIfShown(requirement, sweep);
-        double proved = sweep.stationsToGo() > 0 ? 0 : Sections.proved(sweep.readings());
+        Optional<FirstHarmonic> fit = centre.map(Centre::fit);
+        double proved = sweep.stationsToGo() > 0 ? 0 : fit.map(Sections::proved).orElse(0.0);
         double judged = Sections.movementOf(movement.amount(), proved);
         return new RingReduction(
                 judged,
                 ofMovement(requirement, movement, dial, sweep)
-                        .with(Sections.between(sweep, sweep.readings(), judged, 1)),
+                        .with(Sections.between(sweep, sweep.readings(), fit, judged, 1)),
                 movement,
                 centre,
                 told(requirement, movement, centre, proved, dial, sweep));

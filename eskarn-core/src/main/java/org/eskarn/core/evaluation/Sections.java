@@ -87,9 +87,16 @@ final class Sections {
      * @param judged movement of that section as it is judged, µm
      */
     static Contribution between(Sweep sweep, List<Reading> readings, double judged, double factor) {
-        double missed = sweep.stationsToGo() > 0
+        return between(sweep, readings, fit(readings), judged, factor);
+    }
+
+    /** The same of a section whose fit is known; without one nothing is known of what was missed. */
+    static Contribution between(
+            Sweep sweep, List<Reading> readings, Optional<FirstHarmonic> fit, double judged, double factor) {
+        double missed = sweep.stationsToGo() > 0 || fit.isEmpty()
                 ? 0
-                : BetweenStations.of(radians(readings), micrometres(readings)).missed(judged);
+                : BetweenStations.of(radians(readings), micrometres(readings), fit.get())
+                        .missed(judged);
         return Contribution.even(Source.BETWEEN, missed, factor);
     }
 

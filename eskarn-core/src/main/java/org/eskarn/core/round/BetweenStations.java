@@ -28,37 +28,22 @@ public record BetweenStations(double turn, double form) {
 
     private static final int SAMPLES = 72;
 
-    private static final int CENTRED = 3;
-
     /**
      * @param radians station angles
      * @param micrometres readings at each of them, same length and order
+     * @param offCentre the circle fitted to them
      */
-    public static BetweenStations of(double[] radians, double[] micrometres) {
+    public static BetweenStations of(double[] radians, double[] micrometres, FirstHarmonic offCentre) {
         Harmonics harmonics = Harmonics.of(radians, micrometres);
         if (harmonics.limit() == 0) {
             return new BetweenStations(0, 0);
         }
-        return new BetweenStations(movement(harmonics.waves()), form(radians, micrometres));
+        return new BetweenStations(movement(harmonics.waves()), form(offCentre));
     }
 
-    private static double form(double[] radians, double[] micrometres) {
-        int n = micrometres.length;
-        if (n <= CENTRED) {
-            return 0;
-        }
-        Wave first = Harmonics.first(radians, micrometres);
-        double mean = 0;
-        double[] left = new double[n];
-        for (int i = 0; i < n; i++) {
-            left[i] = micrometres[i] - first.at(radians[i]);
-            mean += left[i] / n;
-        }
-        double squares = 0;
-        for (double each : left) {
-            squares += (each - mean) * (each - mean);
-        }
-        return 2 * Math.sqrt(squares / (n - CENTRED) * (n - 1) / (n - CENTRED));
+    private static double form(FirstHarmonic offCentre) {
+        int left = offCentre.degreesOfFreedom();
+        return left < 1 ? 0 : 2 * offCentre.residualDeviation() * Math.sqrt((left + 2.0) / left);
     }
 
     /** Highest less lowest of the waves over a turn, by samples whose highest and lowest are refined by a parabola. */

@@ -93,16 +93,6 @@ public record Harmonics(double level, List<Wave> waves) {
         return new Harmonics(mean + solved[0], waves);
     }
 
-    /** The off-centre wave alone, of stations that show one. */
-    static Wave first(double[] radians, double[] micrometres) {
-        double mean = 0;
-        for (double m : micrometres) {
-            mean += m / micrometres.length;
-        }
-        double[] solved = fit(radians, micrometres, mean, 1);
-        return new Wave(1, Math.hypot(solved[1], solved[2]), Way.within(Math.atan2(solved[2], solved[1])));
-    }
-
     private static int limit(StationSpread stations) {
         int limit = 0;
         for (int k = 1; k <= MOST; k++) {

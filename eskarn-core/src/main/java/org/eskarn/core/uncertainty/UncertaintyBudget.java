@@ -49,18 +49,25 @@ public record UncertaintyBudget(List<Contribution> parts, double perReading) {
 
     /** The combined standard uncertainty, µm. */
     public double combined() {
-        return Math.sqrt(parts.stream()
-                .mapToDouble(part -> part.standard() * part.standard())
-                .sum());
+        return Math.sqrt(square());
+    }
+
+    private double square() {
+        double square = 0;
+        for (Contribution part : parts) {
+            square += part.standard() * part.standard();
+        }
+        return square;
     }
 
     /** The effective degrees of freedom, a whole number of at least 1; infinite where nothing was estimated from few values. */
     public double degreesOfFreedom() {
-        double square = combined() * combined();
-        double spread = parts.stream()
-                .filter(part -> part.standard() > 0)
-                .mapToDouble(part -> Math.pow(part.standard(), 4) / part.degreesOfFreedom())
-                .sum();
+        double square = square();
+        double spread = 0;
+        for (Contribution part : parts) {
+            double own = part.standard() * part.standard();
+            spread += own * own / part.degreesOfFreedom();
+        }
         double freedom = spread > 0 ? square * square / spread : Double.POSITIVE_INFINITY;
         return freedom > MOST_TOLD ? Double.POSITIVE_INFINITY : Math.max(1, Math.floor(freedom + ROUNDING));
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
+import org.eskarn.core.reading.StationsUnfit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,6 +21,18 @@ class BetweenStationsTest {
         return java.util.Arrays.stream(radians).map(part).toArray();
     }
 
+    private static FirstHarmonic fit(double[] at, double[] read) {
+        try {
+            return FirstHarmonic.fit(at, read);
+        } catch (StationsUnfit e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static BetweenStations between(double[] at, double[] read) {
+        return BetweenStations.of(at, read, fit(at, read));
+    }
+
     private static double movement(double[] heights) {
         return FullIndicatorMovement.of(heights).amount();
     }
@@ -30,7 +43,7 @@ class BetweenStationsTest {
     void ofPureEccentricityItIsWhatLiesBetween(int n, double share) {
         double[] at = steps(n);
         double[] read = heights(at, angle -> 5 * Math.cos(angle - Math.PI / n));
-        BetweenStations between = BetweenStations.of(at, read);
+        BetweenStations between = between(at, read);
         assertThat(between.missed(movement(read))).isCloseTo(10 * share, within(1e-3));
         assertThat(between.form()).isCloseTo(0, within(1e-9));
     }
@@ -47,15 +60,17 @@ class BetweenStationsTest {
                     .mapToDouble(k -> a[k - 1] * Math.cos(k * angle - p[k - 1]))
                     .sum();
             double whole = movement(heights(steps(7200), part));
-            assertThat(BetweenStations.of(at, heights(at, part)).turn()).isCloseTo(whole, within(0.01 * whole));
+            assertThat(between(at, heights(at, part)).turn()).isCloseTo(whole, within(0.01 * whole));
         }
     }
 
     @Test
     void stationsThatShowNoCentreSayNothing() {
         double[] half = {0, 0.5, 1};
-        assertThat(BetweenStations.of(half, new double[] {0, 3, 1}).missed(3)).isZero();
-        assertThat(BetweenStations.of(steps(3), new double[] {0, 3, 1}).form()).isZero();
-        assertThat(BetweenStations.of(steps(8), new double[8]).missed(0)).isZero();
+        assertThat(BetweenStations.of(half, new double[] {0, 3, 1}, fit(steps(3), new double[] {0, 3, 1}))
+                        .turn())
+                .isZero();
+        assertThat(between(steps(3), new double[] {0, 3, 1}).form()).isZero();
+        assertThat(between(steps(8), new double[8]).missed(0)).isZero();
     }
 }

@@ -122,7 +122,10 @@ public record SignedDocument(
     /** @param tolerance to which both are known, K; {@code expansion} of the part, 1e-6 per K */
     public record CelsiusPart(String part, String gauge, String tolerance, String expansion) {}
 
-    public record PlatePart(long id, String mark, String flatnessMicrometres) {}
+    public record PlatePart(PlateGauge gauge, String flatnessMicrometres) {}
+
+    /** Which one it is, as it was called then. */
+    public record PlateGauge(long id, String mark) {}
 
     /** @param correction what was done to the part before it; empty where nothing was written */
     public record AttemptPart(

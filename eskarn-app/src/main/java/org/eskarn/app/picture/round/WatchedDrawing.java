@@ -31,7 +31,7 @@ public final class WatchedDrawing {
         spot(sketch, worst.lowest(), false, display);
         sketch.text(
                 "d-fill-petrol",
-                new Xy(CENTRE.x(), CENTRE.y() + 5),
+                new Xy(CENTRE.x(), CENTRE.y() - 14),
                 "middle",
                 16,
                 700,

@@ -87,7 +87,7 @@ class TrueVerdictJobTest {
         panelSays(screen, "would decide otherwise");
     }
 
-    /** The size is taken to 20 °C; the pass is told with its probability and the consumer's risk. */
+    /** The size is taken to 20 °C; the pass is told with its probability and the consumer’s risk. */
     @Test
     void aSizeIsPassedByProbabilityAtAKnownTemperature(Eskarn eskarn) {
         DocketScreen screen = at(eskarn, 4);
