@@ -6,7 +6,7 @@ import org.eskarn.core.round.Harmonics.Wave;
 /**
  * What a whole turn may show beyond what its stations showed, µm:
  *
- * <pre>missed = max(0, W − R) + 2 s √((n − 1)/(n − 3))</pre>
+ * <pre>missed = max(0, W − R) + 1.7 s (n − 1)/(n − 3)</pre>
  *
  * W is the movement over a whole turn of the waves that the stations show ({@link Harmonics}), R the movement between the
  * stations themselves, s the standard deviation about the off-centre circle, √(Σr²/(n − 3)): waves too fine for the stations are
@@ -22,11 +22,14 @@ import org.eskarn.core.round.Harmonics.Wave;
  * (docs/TRUTH.md).
  *
  * @param turn W, µm
- * @param form 2 s √((n − 1)/(n − 3)), µm
+ * @param form 1.7 s (n − 1)/(n − 3), µm
  */
 public record BetweenStations(double turn, double form) {
 
     private static final int SAMPLES = 72;
+
+    /** Tried by simulation. */
+    private static final double SHARE = 1.7;
 
     /**
      * @param radians station angles
@@ -43,7 +46,7 @@ public record BetweenStations(double turn, double form) {
 
     private static double form(FirstHarmonic offCentre) {
         int left = offCentre.degreesOfFreedom();
-        return left < 1 ? 0 : 2 * offCentre.residualDeviation() * Math.sqrt((left + 2.0) / left);
+        return left < 1 ? 0 : SHARE * offCentre.residualDeviation() * (left + 2.0) / left;
     }
 
     /** Highest less lowest of the waves over a turn, by samples whose highest and lowest are refined by a parabola. */

@@ -1,5 +1,6 @@
 package org.eskarn.core.uncertainty;
 
+import java.util.Optional;
 import org.eskarn.core.result.Note;
 
 /**
@@ -9,8 +10,17 @@ import org.eskarn.core.result.Note;
  * @param standard its standard uncertainty in the judged figure, µm
  * @param degreesOfFreedom how well that is known itself: of an estimate from n values n − 1 and alike; infinite for what is stated
  *     or bounded (JCGM 100, G.4)
+ * @param even how it came of bounds; empty of one that is estimated, or stated as an uncertainty
  */
-public record Contribution(Source source, double standard, double degreesOfFreedom) {
+public record Contribution(Source source, double standard, double degreesOfFreedom, Optional<Even> even) {
+
+    /**
+     * Bounds between which every value is as likely.
+     *
+     * @param halfWidth µm
+     * @param sensitivity change of the judged figure per change of this quantity
+     */
+    public record Even(double halfWidth, double sensitivity) {}
 
     /** Where a part comes from. */
     public enum Source {
@@ -71,9 +81,19 @@ public record Contribution(Source source, double standard, double degreesOfFreed
         }
     }
 
-    /** A part whose size is stated or bounded, and not estimated from a few values. */
+    /** A part whose size is stated as an uncertainty, and not estimated from a few values. */
     public Contribution(Source source, double standard) {
         this(source, standard, Double.POSITIVE_INFINITY);
+    }
+
+    /** A part of a normal distribution. */
+    public Contribution(Source source, double standard, double degreesOfFreedom) {
+        this(source, standard, degreesOfFreedom, Optional.empty());
+    }
+
+    /** Whether it was evaluated from a series of readings (kind A), and not by other means (kind B; JCGM 100, 2.3.2 and 2.3.3). */
+    public boolean ofReadings() {
+        return source == Source.REPEATS || source == Source.CHECKS || source == Source.FORM;
     }
 
     /**
@@ -83,6 +103,10 @@ public record Contribution(Source source, double standard, double degreesOfFreed
      * @param sensitivity change of the judged figure per change of this quantity
      */
     public static Contribution even(Source source, double halfWidth, double sensitivity) {
-        return new Contribution(source, sensitivity * Math.abs(halfWidth) / EVEN);
+        return new Contribution(
+                source,
+                sensitivity * Math.abs(halfWidth) / EVEN,
+                Double.POSITIVE_INFINITY,
+                Optional.of(new Even(Math.abs(halfWidth), sensitivity)));
     }
 }

@@ -34,6 +34,7 @@ import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Verdict.Because;
 
@@ -310,6 +311,22 @@ public record DocketPage(
                 || corrections.leverDegrees() > 0
                 || corrections.sag().isPresent()
                 || setUp.sweep().outwards();
+    }
+
+    /** How a part of the uncertainty was evaluated. */
+    public String evaluated(Contribution part) {
+        if (part.ofReadings()) {
+            return Double.isInfinite(part.degreesOfFreedom())
+                    ? Words.say("docket.kind-a")
+                    : Words.say("docket.kind-a-with-degrees", Math.round(part.degreesOfFreedom()));
+        }
+        return part.even()
+                .map(even -> Words.say(
+                        "docket.kind-b-even",
+                        display.amount(even.halfWidth()),
+                        display.symbol(),
+                        Display.plain(even.sensitivity(), 2)))
+                .orElseGet(() -> Words.say("docket.kind-b-normal"));
     }
 
     /** Whether temperatures change what is measured. */
