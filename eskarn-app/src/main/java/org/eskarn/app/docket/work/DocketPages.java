@@ -17,6 +17,7 @@ import org.eskarn.app.docket.GaugeChoice.Offer;
 import org.eskarn.app.docket.GaugeQuestions;
 import org.eskarn.app.docket.SetAsideCause;
 import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.WaitsFor;
 import org.eskarn.app.gauge.Gauge;
@@ -83,6 +84,13 @@ public class DocketPages {
         model.addAttribute("mayDecide", mayDecide(setUp, person));
         if (shown == Step.VERDICT) {
             model.addAttribute("questions", questions.questionsOf(docket.number()));
+            model.addAttribute(
+                    "smaller",
+                    SmallerUncertainty.of(
+                            setUp,
+                            gauges.all(),
+                            LocalDate.now(clock),
+                            SetUpDisplay.readings(setUp, accounts.units(person.id()))));
         }
         model.addAttribute(
                 "page",
