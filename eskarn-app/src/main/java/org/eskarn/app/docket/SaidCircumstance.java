@@ -78,7 +78,10 @@ public record SaidCircumstance(
 
     /** The size whose warmth counts, µm; empty where none is measured. */
     private static Optional<Double> sized(PartRequirement requirement) {
-        return requirement.characteristic().sized() ? requirement.reach() : Optional.empty();
+        // Of a depth the feature's own size says nothing; its limit does, as does that of every size.
+        return requirement.characteristic().sized()
+                ? Optional.ofNullable(requirement.terms().bounds().upper()).or(requirement::reach)
+                : Optional.empty();
     }
 
     /** Whether temperatures change what is measured. */
