@@ -9,7 +9,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * One calibration of a gauge, as its row stands.
  *
- * @param pointUnit of its points and their uncertainty; null of one recorded before they were read
+ * @param placeUnit of the places on the scale where its errors were found; null of one recorded before they were read
+ * @param pointUnit of the errors and their uncertainty; null where the other is
  * @param uncertainty of each error, k = 2; null where none was stated
  */
 public record Calibration(
@@ -22,6 +23,7 @@ public record Calibration(
         LocalDate nextDue,
         String note,
         String recordedByName,
+        @Nullable LengthUnit placeUnit,
         @Nullable LengthUnit pointUnit,
         @Nullable BigDecimal uncertainty) {
 

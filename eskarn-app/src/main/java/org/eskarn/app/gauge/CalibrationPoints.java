@@ -13,13 +13,17 @@ import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The points of a calibration as they are written: where on the scale and the error there, 0: 0.0; 50: +0.8; 100: −0.3, all in one
- * unit.
+ * The points of a calibration as they are written: where on the scale and the error there, 0: 0.0; 50: +0.8; 100: −0.3.
  *
+ * @param places unit of the places
+ * @param unit of the errors
  * @param uncertainty of each error, k = 2, in the same unit; null where none was stated
  */
 record CalibrationPoints(
-        String written, @Nullable LengthUnit unit, @Nullable BigDecimal uncertainty) {
+        String written,
+        @Nullable LengthUnit places,
+        @Nullable LengthUnit unit,
+        @Nullable BigDecimal uncertainty) {
 
     /** A point of the curve as it is written. */
     private record Written(BigDecimal indication, BigDecimal error) {}
@@ -27,13 +31,14 @@ record CalibrationPoints(
     /** What a calibration found between its points; empty where nothing was written, or before points had a unit. */
     Optional<CalibrationCurve> curve() {
         LengthUnit in = unit;
-        if (in == null || written.isBlank()) {
+        LengthUnit at = places;
+        if (in == null || at == null || written.isBlank()) {
             return Optional.empty();
         }
         List<Point> points = new ArrayList<>();
         for (String each : written.split(";")) {
             Written point = point(each);
-            points.add(new Point(micrometres(point.indication(), in), micrometres(point.error(), in)));
+            points.add(new Point(micrometres(point.indication(), at), micrometres(point.error(), in)));
         }
         return Optional.of(new CalibrationCurve(points, uncertainty == null ? 0 : micrometres(uncertainty, in)));
     }

@@ -151,6 +151,11 @@ public record Gauge(
         return Optional.of(new Length(masterSize, masterUnit).micrometres() + deviation);
     }
 
+    /** What its errors are told in: µm, or tenths where it is in inches. */
+    public LengthUnit errorUnit() {
+        return travelUnit.metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH;
+    }
+
     public Dial dial() {
         return new Dial(
                 new Length(graduation, graduationUnit),

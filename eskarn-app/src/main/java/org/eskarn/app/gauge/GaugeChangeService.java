@@ -93,9 +93,10 @@ public class GaugeChangeService {
         }
         String doneBy = typed.required("doneBy", form.doneBy(), 80, Words.say("gauge.who-did-it"));
         String points = typed.atMost("points", Typed.text(form.points()), 1000);
-        LengthUnit unit = form.pointUnit() == null ? gauge.graduationUnit() : form.pointUnit();
+        LengthUnit places = gauge.travelUnit();
+        LengthUnit unit = form.pointUnit() == null ? gauge.errorUnit() : form.pointUnit();
         BigDecimal uncertainty = typed.above("uncertainty", form.uncertainty(), Words.say("gauge.an-uncertainty"));
-        new CalibrationPoints(points, unit, uncertainty).check(gauge, form.result(), typed);
+        new CalibrationPoints(points, places, unit, uncertainty).check(gauge, form.result(), typed);
         String note = typed.atMost("note", Typed.text(form.note()), 400);
         LocalDate due = nextDue(form, gauge, doneOn, typed);
         if (form.result() == null) {
@@ -114,6 +115,7 @@ public class GaugeChangeService {
                         java.util.Objects.requireNonNull(due),
                         note,
                         "",
+                        points.isEmpty() ? null : places,
                         points.isEmpty() ? null : unit,
                         points.isEmpty() ? null : uncertainty),
                 by,

@@ -93,7 +93,8 @@ public class GaugeService {
     @Transactional(readOnly = true)
     public Map<Long, CalibrationCurve> curves() {
         return gauges.lastCalibrations().stream()
-                .flatMap(last -> new CalibrationPoints(last.points(), last.pointUnit(), last.uncertainty())
+                .flatMap(last -> new CalibrationPoints(
+                                last.points(), last.placeUnit(), last.pointUnit(), last.uncertainty())
                         .curve().stream().map(curve -> Map.entry(last.gaugeId(), curve)))
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }

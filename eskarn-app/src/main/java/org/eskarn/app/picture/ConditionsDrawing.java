@@ -21,7 +21,12 @@ final class ConditionsDrawing {
     private static final double HEIGHT = 400;
     private static final double WIDEST = 120;
     private static final double BAR = 9;
-    private static final int LONGEST = 15;
+    /** Rows that names stand in, one after the other, so that each has the width of as many conditions. */
+    private static final int ROWS = 2;
+
+    private static final double LETTER = 7.4;
+    /** Between two conditions, from which a figure fits beside its bar. */
+    private static final double ROOM = 70;
 
     private ConditionsDrawing() {}
 
@@ -73,14 +78,21 @@ final class ConditionsDrawing {
             sketch.line(Sketch.PETROL, 1.6, new Xy(x - BAR, above), new Xy(x + BAR, above));
             sketch.line(Sketch.PETROL, 1.6, new Xy(x - BAR, below), new Xy(x + BAR, below));
             sketch.dot("d-fill-ink", new Xy(x, y), 5);
+            boolean wide = step >= ROOM;
             sketch.text(
                     "d-fill-ink",
-                    new Xy(x + BAR + 4, y + 5),
-                    "start",
-                    14,
+                    wide ? new Xy(x + BAR + 4, y + 5) : new Xy(x, above - 7),
+                    wide ? "start" : "middle",
+                    wide ? 14 : 12,
                     i == reduction.worst() ? 700 : 400,
                     display.amount(each.figure()));
-            sketch.text("d-fill-quiet", new Xy(x, FOOT + 34 + (i % 2) * 18), "middle", 13, 400, shortened(each.name()));
+            sketch.text(
+                    "d-fill-quiet",
+                    new Xy(x, FOOT + 34 + (i % ROWS) * 18),
+                    "middle",
+                    13,
+                    400,
+                    shortened(each.name(), (int) (ROWS * step / LETTER) - 1));
         }
         return sketch.drawn(
                 Words.say("picture.conditions-side-by-side", subject.name()),
@@ -88,7 +100,7 @@ final class ConditionsDrawing {
                 HEIGHT);
     }
 
-    private static String shortened(String name) {
-        return name.length() <= LONGEST ? name : name.substring(0, LONGEST - 1) + "…";
+    private static String shortened(String name, int longest) {
+        return name.length() <= longest ? name : name.substring(0, Math.max(1, longest - 1)) + "…";
     }
 }
