@@ -193,6 +193,8 @@ class PartJobTest {
         screen.prepare();
         screen.type("maybe");
         screen.problemSays("Type 1 for yes or 0 for no");
+        // The sentence comes with the page, the refused text a moment later.
+        assertThat(screen.field()).hasValue("maybe");
         screen.field().fill("1");
         screen.press("Enter");
         screen.type("yes");

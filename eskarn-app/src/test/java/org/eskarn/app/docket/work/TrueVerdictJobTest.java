@@ -33,7 +33,8 @@ class TrueVerdictJobTest {
         screen.nextIs("Station 2 · highest");
         screen.type("21*400");
         screen.problemSays("is not a place round the part");
-        screen.page().locator("#typed").fill("");
+        assertThat(screen.field()).hasValue("21*400");
+        screen.field().fill("");
         screen.type("21@1h");
         screen.nextIs("Return to station 1");
         screen.type("0");
