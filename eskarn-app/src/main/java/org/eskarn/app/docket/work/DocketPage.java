@@ -36,6 +36,7 @@ import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.units.Length;
+import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
 
 /**
@@ -311,6 +312,16 @@ public record DocketPage(
                 || corrections.leverDegrees() > 0
                 || corrections.sag().isPresent()
                 || setUp.sweep().outwards();
+    }
+
+    /** How far the true figure may lie from the one found, either way, or above and below where they differ. */
+    public String uncertainty() {
+        Verdict verdict = setUp.verdict();
+        Double value = verdict.value();
+        double about = value == null ? 0 : value;
+        String above = figures.about(about, verdict.expanded());
+        String below = figures.about(about, verdict.below());
+        return above.equals(below) ? "±" + above : "+" + above + " / \u2212" + below;
     }
 
     /** How a part of the uncertainty was evaluated. */
