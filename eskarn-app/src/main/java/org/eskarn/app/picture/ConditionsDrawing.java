@@ -4,6 +4,7 @@ import java.util.List;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
+import org.eskarn.app.picture.engine.LimitLine;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.app.picture.engine.Xy;
@@ -56,15 +57,7 @@ final class ConditionsDrawing {
         }
         for (Double bound : new Double[] {bounds.lower(), bounds.upper()}) {
             if (bound != null) {
-                double y = FOOT - (bound - from) * scale;
-                sketch.dashed(Sketch.QUIET, new Xy(LEFT, y), new Xy(RIGHT, y));
-                sketch.text(
-                        "d-fill-quiet",
-                        new Xy(RIGHT, y - 7),
-                        "end",
-                        13,
-                        400,
-                        Words.say("picture.limit-2", display.amount(bound), display.symbol()));
+                LimitLine.across(sketch, LEFT, RIGHT, FOOT - (bound - from) * scale, bound, display);
             }
         }
         double step = Math.min(WIDEST, (RIGHT - LEFT - 40) / conditions.size());

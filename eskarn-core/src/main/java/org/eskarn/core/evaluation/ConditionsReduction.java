@@ -42,7 +42,7 @@ public record ConditionsReduction(
         List<String> names = requirement.basis().conditions();
         List<Condition> conditions = new ArrayList<>();
         for (int k = 0; k < names.size(); k++) {
-            Sweep own = of(sweep, k, names.size());
+            Sweep own = of(sweep, k, names);
             if (own.readings().isEmpty() || (k > 0 && !own.complete())) {
                 break;
             }
@@ -74,7 +74,9 @@ public record ConditionsReduction(
     }
 
     /** The readings of one condition, its zero read once more as its return. */
-    private static Sweep of(Sweep sweep, int setUp, int setUps) {
+    private static Sweep of(Sweep sweep, int setUp, List<String> names) {
+        int setUps = names.size();
+        int before = Layout.before(names.get(setUp)).length();
         Layout layout = sweep.layout();
         int between = layout.returns() ? 1 : 0;
         int each = (layout.size() - (setUps - 1) * between) / setUps;
@@ -83,7 +85,7 @@ public record ConditionsReduction(
         List<Reading> readings = new ArrayList<>();
         for (int i = 0; i < each; i++) {
             Station station = layout.stations().get(from + i);
-            String name = station.name().substring(station.name().indexOf(": ") + 2);
+            String name = station.name().substring(before);
             Station own = station.as(i + 1, name).first();
             stations.add(own);
             if (from + i < sweep.readings().size()) {

@@ -78,7 +78,7 @@ public record Layout(
         List<Station> all = new ArrayList<>();
         List<Integer> closing = new ArrayList<>();
         for (int k = 0; k < names.size(); k++) {
-            String name = names.get(k) + ": ";
+            String name = before(names.get(k));
             int before = all.size();
             closings.forEach(each -> closing.add(each + before));
             int setUp = k;
@@ -91,6 +91,11 @@ public record Layout(
             }
         }
         return new Layout(kind, unit, all, returns, closing);
+    }
+
+    /** What stands before the name of each station of a set-up, which may hold a colon of its own. */
+    public static String before(String setUp) {
+        return setUp + ": ";
     }
 
     /** The set-up, counted from 0, that begins at a station; 0 also where none does. */

@@ -100,30 +100,19 @@ public record Requirement(
 
     /** The same read under one condition, over the stations of that one. */
     public Requirement once(Layout stations) {
-        return new Requirement(
-                characteristic,
-                side,
-                limit,
-                statedAs,
-                rule,
-                allowedReturn,
-                flicker,
-                repeats,
-                combination,
-                stations,
-                basis.once());
+        return with(statedAs, flicker, stations, basis.once());
     }
 
     /** The same with its limit on another usual figure. */
     public Requirement stated(StatedAs other) {
-        return with(other, flicker, basis);
+        return with(other, flicker, layout, basis);
     }
 
     private Requirement with(FlickerRule otherFlicker, Basis otherBasis) {
-        return with(statedAs, otherFlicker, otherBasis);
+        return with(statedAs, otherFlicker, layout, otherBasis);
     }
 
-    private Requirement with(StatedAs otherFigure, FlickerRule otherFlicker, Basis otherBasis) {
+    private Requirement with(StatedAs otherFigure, FlickerRule otherFlicker, Layout otherLayout, Basis otherBasis) {
         return new Requirement(
                 characteristic,
                 side,
@@ -134,7 +123,7 @@ public record Requirement(
                 otherFlicker,
                 repeats,
                 combination,
-                layout,
+                otherLayout,
                 otherBasis);
     }
 

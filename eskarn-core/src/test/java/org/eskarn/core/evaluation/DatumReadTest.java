@@ -62,6 +62,20 @@ class DatumReadTest {
         assertThat(faces(DatumRead.ASSUMED).read(read).verdict().value()).isCloseTo(24, within(1e-6));
     }
 
+    /** Conditions that bear a group of their own leave the places theirs: the datum is found under each. */
+    @Test
+    void theDatumIsFoundUnderEveryCondition() {
+        List<String> slide = List.of("slide: top", "slide: bottom");
+        Given once = faces(DatumRead.CONTACTING);
+        Given given = Given.of(
+                        PARALLELISM_OF_FACES,
+                        Given.atMost("0.020"),
+                        once.requirement().layout().inSetUps(slide))
+                .on(Basis.NONE.under(slide, DatumRead.CONTACTING));
+        double[] read = {0, 20, 20, 0, 6, 24, 24, 6, 0, 0, 20, 20, 0, 4, 16, 16, 4};
+        assertThat(given.read(read).verdict().value()).isCloseTo(6, within(1e-6));
+    }
+
     /** The narrower the datum, the less is known of a face beyond it. */
     @Test
     void whatTheDatumIsKnownToCounts() {
@@ -87,6 +101,22 @@ class DatumReadTest {
                         Given.layout(PARALLELISM_OF_FACES, POINTS, "P 20 10; Q 80 10; R 80 50; S 20 50", ""))
                 .on(Basis.NONE.under(List.of(), DatumRead.CONTACTING));
         assertThat(none.read(0, 1, 2, 1).verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
+    }
+
+    /** Datum places along one line show no face, however it is fitted. */
+    @ParameterizedTest
+    @EnumSource(value = DatumRead.class, mode = EnumSource.Mode.EXCLUDE, names = "ASSUMED")
+    void aDatumAlongOneLineIsNoFace(DatumRead how) {
+        Given line = Given.of(
+                        PARALLELISM_OF_FACES,
+                        Given.atMost("0.020"),
+                        Given.layout(
+                                PARALLELISM_OF_FACES,
+                                POINTS,
+                                "datum: A 0 0; datum: B 50 0; datum: C 100 0; P 20 10; Q 80 10; R 80 50; S 20 50",
+                                ""))
+                .on(Basis.NONE.under(List.of(), how));
+        assertThat(line.read(0, 1, 2, 1, 0, 1, 2).verdict().because()).isEqualTo(Because.STATIONS_UNFIT);
     }
 
     /** An angle plate tilted as a whole stays square: the datum rises by 10 in 100 mm, the upright goes back by 5 in 50. */

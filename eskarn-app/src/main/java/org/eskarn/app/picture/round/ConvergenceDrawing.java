@@ -5,6 +5,7 @@ import java.util.List;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Drawing;
+import org.eskarn.app.picture.engine.LimitLine;
 import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Xy;
 import org.eskarn.core.remedy.Truing;
@@ -34,15 +35,7 @@ public final class ConvergenceDrawing {
         sketch.text("d-fill-brass", new Xy(LEFT - 8, FOOT + 5), "end", 13, 650, "0");
         Double upper = limit.upper();
         if (upper != null) {
-            double y = FOOT - upper * scale;
-            sketch.dashed(Sketch.QUIET, new Xy(LEFT, y), new Xy(RIGHT, y));
-            sketch.text(
-                    "d-fill-quiet",
-                    new Xy(RIGHT, y - 7),
-                    "end",
-                    13,
-                    400,
-                    Words.say("picture.limit-2", display.amount(upper), display.symbol()));
+            LimitLine.across(sketch, LEFT, RIGHT, FOOT - upper * scale, upper, display);
         }
         List<Xy> points = new ArrayList<>();
         for (int i = 0; i < movements.size(); i++) {
