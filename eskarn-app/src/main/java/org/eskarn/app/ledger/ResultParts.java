@@ -109,12 +109,18 @@ record ResultParts(DrawingWriter drawings) {
                 .budget()
                 .filter(budget -> Math.abs(budget.expanded() - verdict.expanded()) < SAME)
                 .filter(budget -> !Double.isInfinite(budget.degreesOfFreedom()));
+        double about = value == null ? 0 : value;
+        String above = display.about(about, verdict.expanded());
+        String below = display.about(about, verdict.below());
+        boolean either = above.equals(below);
         return new Figures(
                 kept(value),
                 value == null ? null : display.judged(verdict),
                 display.symbol(),
                 String.valueOf(kept(verdict.expanded())),
-                display.about(value == null ? 0 : value, verdict.expanded()),
+                above,
+                either ? null : kept(verdict.below()),
+                either ? null : below,
                 kept(verdict.bounds().lower()),
                 kept(verdict.bounds().upper()),
                 few.map(Coverage::factor).orElse(null),

@@ -167,7 +167,14 @@ public record Sheet(
         return amount == null ? "" : SheetTimes.written(amount);
     }
 
-    /** The rule really applied, and the one asked where it is another. */
+    /** A figure with how far the true one may lie from it, either way, or above and below where they differ. */
+    public String figure(SignedDocument.Figures figures) {
+        String below = figures.uncertaintyBelow();
+        String about =
+                below == null ? " ± " + figures.uncertainty() : " +" + figures.uncertainty() + " / \u2212" + below;
+        return figures.figure() + about + " " + figures.unit();
+    }
+
     /** How the uncertainty of a figure was expanded. */
     public String coverage(SignedDocument.Figures figures) {
         String factor = figures.coverageFactor();
@@ -175,6 +182,7 @@ public record Sheet(
         return factor == null || freedom == null ? Words.say("page.coverage-of-2") : Coverage.said(factor, freedom);
     }
 
+    /** The rule really applied, and the one asked where it is another. */
     public String rule(RequirementPart requirement) {
         SignedDocument.Figures figures = requirement.result().figures();
         Choice asked = requirement.asked().rule();

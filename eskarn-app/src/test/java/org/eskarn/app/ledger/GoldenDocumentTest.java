@@ -157,6 +157,34 @@ class GoldenDocumentTest {
                 .isEqualTo("k = 2");
     }
 
+    /** A part outside its limit by less than what counts upwards alone: the sheet says why it failed all the same. */
+    @Test
+    void howFarTheTrueFigureMayLieBelowIsSignedWhereItIsLess(Eskarn eskarn) throws Exception {
+        String mara = "m.quill";
+        Work work = Written.open(
+                eskarn,
+                "characteristic=CIRCULAR_RUNOUT_RADIAL; layout.kind=RING; layout.first=8; limit.kind=MAXIMUM;"
+                        + " limit.upper=0.030");
+        work.prepare(mara).zero(mara).read(mara, "0 6 24 28 34 28 16 4 0").confirm(mara, Step.PROVE, Step.VERDICT);
+        work.sign(mara, "one sweep");
+        DocumentRow row =
+                eskarn.bean(LedgerMapper.class).ofDocket(work.number()).orElseThrow();
+        assertThat(SCHEMA.validate(MAPPER.readTree(row.canonical()))).isEmpty();
+        SignedDocument document = Json.read(row.canonical());
+        SignedDocument.Figures figures =
+                Objects.requireNonNull(document.requirements().get(0).result().figures());
+        double below = Double.parseDouble(Objects.requireNonNull(figures.uncertaintyBelowMicrometres()));
+        assertThat(below).isPositive().isLessThan(Double.parseDouble(figures.uncertaintyMicrometres()));
+        Sheet sheet = new Sheet(document, "", "", DocumentState.IN_ORDER, Optional.empty());
+        assertThat(sheet.figure(figures))
+                .isEqualTo(figures.figure() + " +" + figures.uncertainty() + " / \u2212" + figures.uncertaintyBelow()
+                        + " µm");
+        SignedDocument before = Json.read(stored(golden("235")).canonical());
+        assertThat(sheet.figure(Objects.requireNonNull(
+                        before.requirements().get(0).result().figures())))
+                .contains(" ± ");
+    }
+
     /** What another program reads is what the schema promises, of every docket that was ever signed in the demo. */
     @Test
     void everyDocumentKeepsToTheSchema(Eskarn eskarn) throws IOException {

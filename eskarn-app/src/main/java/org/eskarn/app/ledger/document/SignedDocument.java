@@ -178,6 +178,7 @@ public record SignedDocument(
     /**
      * @param figure as it is said, with {@code unit}
      * @param uncertainty expanded, as it is said, with {@code unit}
+     * @param uncertaintyBelow how far the true figure may lie below it, as {@code uncertainty}; absent where as far as above
      * @param coverageFactor absent for 2
      * @param degreesOfFreedom absent where they are not few
      * @param conformity probability that the true figure lies within the limits; absent where another rule decided
@@ -188,6 +189,8 @@ public record SignedDocument(
             String unit,
             String uncertaintyMicrometres,
             String uncertainty,
+            @Nullable String uncertaintyBelowMicrometres,
+            @Nullable String uncertaintyBelow,
             @Nullable String lowerMicrometres,
             @Nullable String upperMicrometres,
             @Nullable String coverageFactor,
