@@ -138,10 +138,7 @@ class GoldenDocumentTest {
         work.prepare(mara).zero(mara).read(mara, "0 8 20 28 36 28 16 4 0");
         work.oneMore(mara).zero(mara).read(mara, "0 14 14 34 34 34 10 10 0").confirm(mara, Step.PROVE, Step.VERDICT);
         work.sign(mara, "two sweeps");
-        DocumentRow row =
-                eskarn.bean(LedgerMapper.class).ofDocket(work.number()).orElseThrow();
-        assertThat(SCHEMA.validate(MAPPER.readTree(row.canonical()))).isEmpty();
-        SignedDocument document = Json.read(row.canonical());
+        SignedDocument document = signed(eskarn, work);
         SignedDocument.Figures figures =
                 Objects.requireNonNull(document.requirements().get(0).result().figures());
         UncertaintyBudget budget = work.setUp().judgement().budget().orElseThrow();
@@ -167,10 +164,7 @@ class GoldenDocumentTest {
                         + " limit.upper=0.030");
         work.prepare(mara).zero(mara).read(mara, "0 6 24 28 34 28 16 4 0").confirm(mara, Step.PROVE, Step.VERDICT);
         work.sign(mara, "one sweep");
-        DocumentRow row =
-                eskarn.bean(LedgerMapper.class).ofDocket(work.number()).orElseThrow();
-        assertThat(SCHEMA.validate(MAPPER.readTree(row.canonical()))).isEmpty();
-        SignedDocument document = Json.read(row.canonical());
+        SignedDocument document = signed(eskarn, work);
         SignedDocument.Figures figures =
                 Objects.requireNonNull(document.requirements().get(0).result().figures());
         double below = Double.parseDouble(Objects.requireNonNull(figures.uncertaintyBelowMicrometres()));
@@ -183,6 +177,13 @@ class GoldenDocumentTest {
         assertThat(sheet.figure(Objects.requireNonNull(
                         before.requirements().get(0).result().figures())))
                 .contains(" ± ");
+    }
+
+    private static SignedDocument signed(Eskarn eskarn, Work work) throws Exception {
+        DocumentRow row =
+                eskarn.bean(LedgerMapper.class).ofDocket(work.number()).orElseThrow();
+        assertThat(SCHEMA.validate(MAPPER.readTree(row.canonical()))).isEmpty();
+        return Json.read(row.canonical());
     }
 
     /** What another program reads is what the schema promises, of every docket that was ever signed in the demo. */
