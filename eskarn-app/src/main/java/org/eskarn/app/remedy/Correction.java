@@ -29,6 +29,9 @@ public record Correction(List<RemedyKind> kinds, Fields fields, Advice advice, M
     /** The size that the readings gave when it was typed; where they give another now, what was typed is old. */
     private static final String READ = "read";
 
+    /** The middle of the limits as it stood when the page showed it; limits typed since have another. */
+    private static final String MIDDLE = "middle";
+
     private static final Map<Quantity, String> UNIT_OF =
             Map.of(Quantity.SIZE, "sizeUnit", Quantity.READ, "readIn", Quantity.PLACE, "placeUnit");
 
@@ -66,6 +69,7 @@ public record Correction(List<RemedyKind> kinds, Fields fields, Advice advice, M
             Display earlier = new Display(java.util.Objects.requireNonNull(before.get(Quantity.SIZE)));
             beginAnew(current, found, earlier);
             hidden.put(READ, found.sizes().amount(CutAdvice.fullest(found)));
+            hidden.put(MIDDLE, CutAdvice.middle(found, found.sizes()));
         }
         Fields fields = Fields.of(RemedyFields.of(kind, found), current, before, now);
         return new Correction(kinds, fields, advice(kind, found, fields), hidden);
@@ -78,7 +82,8 @@ public record Correction(List<RemedyKind> kinds, Fields fields, Advice advice, M
         if (stale || (read != null && read.equals(typed.get(MEASURED)))) {
             typed.remove(MEASURED);
         }
-        if (CutAdvice.middle(found, earlier).equals(typed.get(TARGET))) {
+        String middle = typed.getOrDefault(MIDDLE, CutAdvice.middle(found, earlier));
+        if (middle.equals(typed.get(TARGET))) {
             typed.remove(TARGET);
         }
     }

@@ -82,6 +82,26 @@ class MeasureTest {
         assertThat(page.locator("#answer")).containsText("Infeed is on the diameter");
     }
 
+    /** Whoever types without haste has an answer after each figure; the size aimed at follows the limits until one is typed. */
+    @Test
+    void theTargetFollowsLimitsTypedAfterTheSize(Eskarn eskarn) {
+        Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + "/tables/cut?kind=CUT");
+        page.waitForLoadState();
+        page.keyboard().type("38.212");
+        assertThat(page.locator("#answer")).containsText("Enter the measured size and the target size");
+        page.locator("#f-lower").fill("38.002");
+        page.locator("#f-upper").fill("38.018");
+        assertThat(page.locator("#f-target")).hasValue("38.0100");
+        page.locator("#f-upper").fill("38.028");
+        assertThat(page.locator("#f-target")).hasValue("38.0150");
+        page.locator("#f-target").fill("38.02");
+        page.locator("#f-upper").fill("38.038");
+        page.locator("#f-passes").fill("2");
+        assertThat(page.locator("#answer")).containsText("off the diameter in 2 passes");
+        assertThat(page.locator("#f-target")).hasValue("38.02");
+    }
+
     /** Both are read from one page, so no name may stand among the readings and the correction. */
     @Test
     void noFieldOfTheReadingsIsAFieldOfTheCorrectionToo() {
