@@ -23,6 +23,7 @@ import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.uncertainty.Scatter;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.eskarn.core.verdict.DecisionRule;
@@ -64,7 +65,8 @@ public class AssessmentBenchmark {
                     Length.of("1.5", LengthUnit.MICROMETRE),
                     Length.of("200", LengthUnit.MICROMETRE))
             .calibrated(Optional.of(new CalibrationCurve(
-                    List.of(new Point(0, 0), new Point(50, 0.8), new Point(100, 1.1), new Point(200, 0.4)), 0.3)));
+                    List.of(new Point(0, 0), new Point(50, 0.8), new Point(100, 1.1), new Point(200, 0.4)), 0.3)))
+            .scattering(Scatter.of(0.4, 9));
     private final Circumstances circumstances = new Circumstances(0, 0, 0, 1, 2, 15);
     private final Sweep sweep = sweep();
 

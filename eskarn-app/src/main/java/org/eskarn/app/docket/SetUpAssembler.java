@@ -11,9 +11,9 @@ import java.util.function.Function;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.evaluation.Judgement;
-import org.eskarn.core.evaluation.Judgement.Taken;
 import org.eskarn.core.gauge.CalibrationCurve;
 import org.eskarn.core.round.SurfaceSide;
+import org.eskarn.core.uncertainty.Scatter;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,11 +21,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param curves what their last calibrations found, by their ids
  * @param circumstances last said, by the ids of the set-ups
- * @param repeatability of the gauges that were checked, by their ids, µm
+ * @param scatter of the gauges that were checked, by their ids
  */
 record SetUpAssembler(
         Map<Long, Gauge> gauges,
-        Map<Long, Double> repeatability,
+        Map<Long, Scatter> scatter,
         Map<Long, CalibrationCurve> curves,
         Map<Long, SaidCircumstance> circumstances,
         Map<Long, List<AttemptRow>> attempts,
@@ -99,20 +99,13 @@ record SetUpAssembler(
     /** Nothing counts: the last one is shown, and proves nothing. */
     private static Judgement unproven(PartRequirement requirement, List<SweepRecord> sweeps) {
         SweepRecord last = sweeps.get(sweeps.size() - 1);
-        return Judgement.of(
-                requirement.terms(), last.dial(), List.of(last.assessment().zeroLost()));
+        return Judgement.of(requirement.terms(), List.of(last.assessment().zeroLost()));
     }
 
-    private Judgement judgementOf(PartRequirement requirement, List<SweepRecord> sweeps) {
-        double repeats = sweeps.stream()
-                .flatMap(sweep -> sweep.gauges().stream())
-                .mapToDouble(gauge -> repeatability.getOrDefault(gauge.id(), 0.0))
-                .max()
-                .orElse(0);
-        List<Taken> taken = sweeps.stream()
-                .map(sweep -> new Taken(sweep.assessment(), sweep.dial()))
-                .toList();
-        return Judgement.of(requirement.terms(), taken, repeats);
+    private static Judgement judgementOf(PartRequirement requirement, List<SweepRecord> sweeps) {
+        return Judgement.of(
+                requirement.terms(),
+                sweeps.stream().map(SweepRecord::assessment).toList());
     }
 
     /** The verdict when it was first whole, whatever was set aside or swept again since. */
@@ -148,7 +141,8 @@ record SetUpAssembler(
                         setAside.get(sweep.id()),
                         signs.getOrDefault(sweep.id(), List.of()),
                         circumstances.get(row.id()),
-                        curves),
+                        curves,
+                        scatter),
                 requirement,
                 row.corrections(gauge).inside(requirement.terms().side() == SurfaceSide.INSIDE));
     }

@@ -22,6 +22,7 @@ import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.uncertainty.Scatter;
 import org.eskarn.core.units.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -108,7 +109,8 @@ public record SweepRecord(
             @Nullable SetAside setAside,
             List<ChosenSign> signs,
             @Nullable SaidCircumstance circumstance,
-            Map<Long, CalibrationCurve> curves) {
+            Map<Long, CalibrationCurve> curves,
+            Map<Long, Scatter> scatter) {
 
         private Gauge gaugeAt(int place) {
             return secondGauge != null && place % 2 == 0 ? secondGauge : gauge;
@@ -116,8 +118,12 @@ public record SweepRecord(
 
         private Dial dial() {
             return secondGauge == null
-                    ? gauge.dial().calibrated(Optional.ofNullable(curves.get(gauge.id())))
-                    : Dial.ofPair(gauge.dial(), secondGauge.dial());
+                    ? dial(gauge).calibrated(Optional.ofNullable(curves.get(gauge.id())))
+                    : Dial.ofPair(dial(gauge), dial(secondGauge));
+        }
+
+        private Dial dial(Gauge each) {
+            return each.dial().scattering(scatter.getOrDefault(each.id(), Scatter.UNKNOWN));
         }
 
         /** What every reading of a gauge grows by: its master's deviation, less what it read too much on that master. */
@@ -229,7 +235,7 @@ public record SweepRecord(
 
     /** The dial; of two gauges what they are worth together. */
     public Dial dial() {
-        return secondGauge == null ? gauge.dial() : Dial.ofPair(gauge.dial(), secondGauge.dial());
+        return assessment.dial();
     }
 
     /** The gauges it is read with, one or two. */

@@ -9,12 +9,16 @@ import java.util.stream.Collectors;
 import org.eskarn.core.gauge.Block;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.gauge.CalibrationCurve;
+import org.eskarn.core.uncertainty.Scatter;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Reads the register. */
 @Service
 public class GaugeService {
+
+    /** How many of the latest good checks of a gauge say how it repeats. */
+    private static final int CHECKS_TOGETHER = 10;
 
     private final GaugeMapper gauges;
 
@@ -82,11 +86,13 @@ public class GaugeService {
         return gauges.usesSinceCalibration().stream().collect(Collectors.toMap(UseCount::gaugeId, UseCount::uses));
     }
 
-    /** Standard deviation of one reading of each gauge that was checked, as its last good check showed it, µm. */
+    /** The scatter of one reading of each gauge that was checked, as its latest good checks showed it. */
     @Transactional(readOnly = true)
-    public Map<Long, Double> repeatabilities() {
-        return gauges.repeatabilities().stream()
-                .collect(Collectors.toMap(Repeatability::gaugeId, Repeatability::micrometres));
+    public Map<Long, Scatter> scatter() {
+        return gauges.repeatabilities(CHECKS_TOGETHER).stream()
+                .collect(Collectors.groupingBy(
+                        Repeatability::gaugeId,
+                        Collectors.collectingAndThen(Collectors.toList(), Repeatability::pooled)));
     }
 
     /** What the last calibration of each gauge found at its points. */

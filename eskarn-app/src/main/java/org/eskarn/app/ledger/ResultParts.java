@@ -105,10 +105,8 @@ record ResultParts(DrawingWriter drawings) {
     private static Figures figures(SetUp setUp, Verdict verdict, Display display) {
         Double value = verdict.value();
         // What was signed before there were documents had k = 2, whatever its budget comes to now.
-        Optional<UncertaintyBudget> few = setUp.judgement()
-                .budget()
-                .filter(budget -> Math.abs(budget.expanded() - verdict.expanded()) < SAME)
-                .filter(budget -> !Double.isInfinite(budget.degreesOfFreedom()));
+        Optional<UncertaintyBudget> known =
+                setUp.judgement().budget().filter(budget -> Math.abs(budget.expanded() - verdict.expanded()) < SAME);
         double about = value == null ? 0 : value;
         String above = display.about(about, verdict.expanded());
         String below = display.about(about, verdict.below());
@@ -123,8 +121,10 @@ record ResultParts(DrawingWriter drawings) {
                 either ? null : below,
                 kept(verdict.bounds().lower()),
                 kept(verdict.bounds().upper()),
-                few.map(Coverage::factor).orElse(null),
-                few.map(Coverage::freedom).orElse(null),
+                known.map(Coverage::factor)
+                        .filter(factor -> !factor.equals("2"))
+                        .orElse(null),
+                known.map(Coverage::freedom).orElse(null),
                 choice(verdict.rule().kind(), verdict.rule().title()),
                 conformity(verdict));
     }

@@ -179,7 +179,7 @@ public record Sheet(
     public String coverage(SignedDocument.Figures figures) {
         String factor = figures.coverageFactor();
         String freedom = figures.degreesOfFreedom();
-        return factor == null || freedom == null ? Words.say("page.coverage-of-2") : Coverage.said(factor, freedom);
+        return Coverage.said(factor == null ? "2" : factor, freedom);
     }
 
     /** The rule really applied, and the one asked where it is another. */

@@ -16,13 +16,13 @@ final class AgainstLimit {
         DecisionRule rule = requirement.appliedRule();
         return switch (requirement.limit().kind()) {
             case ANSWER -> Verdict.answered(value == 0, rule);
-            case NONE -> Verdict.recorded(value, expanded, rule);
+            case NONE -> Verdict.recorded(value, expanded, budget.below(), rule);
             default ->
                 Verdict.judge(
                         value,
                         requirement.bounds(),
                         expanded,
-                        budget.below().expanded(),
+                        budget.below(),
                         rule.applied(requirement.bounds(), expanded));
         };
     }

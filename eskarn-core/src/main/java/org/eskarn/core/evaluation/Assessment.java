@@ -106,7 +106,7 @@ public record Assessment(
                     value,
                     requirement.bounds(),
                     expanded,
-                    budget.map(whole -> whole.below().expanded()).orElse(0.0),
+                    budget.map(whole -> whole.below()).orElse(0.0),
                     rule.applied(requirement.bounds(), expanded));
         }
         Reduction figures = reduction.orElseThrow();
@@ -166,32 +166,20 @@ public record Assessment(
                 .orElseGet(() -> Note.of("core.two-set-ups-always-give-two-shares"));
     }
 
-    /** The same sweep with more known of its uncertainty. */
-    Assessment with(Requirement requirement, UncertaintyBudget whole) {
-        Reduction figures = reduction.orElseThrow();
-        return new Assessment(
-                sweep,
-                corrected,
-                driftTaken,
-                reduction,
-                Optional.of(whole),
-                missing,
-                allowedReturn,
-                returnCheck,
-                dial,
-                circumstances,
-                requirement.limit().text() ? verdict : AgainstLimit.of(requirement, figures.judged(), whole));
-    }
-
-    /** The figures of several valid sweeps put together, of which this is the last. */
-    Assessment averaged(Requirement requirement, Sweep average, Reduction figures, UncertaintyBudget whole) {
+    /**
+     * The figures of several valid sweeps put together, of which this is the last.
+     *
+     * @param together the dial with the scatter of all of them
+     */
+    Assessment averaged(
+            Requirement requirement, Dial together, Sweep average, Reduction figures, UncertaintyBudget whole) {
         Verdict judged = requirement.limit().text()
                 ? Verdict.notProven(
                         Because.LIMIT_IS_TEXT,
                         OptionalDouble.of(figures.judged()),
                         requirement.bounds(),
                         whole.expanded(),
-                        whole.below().expanded(),
+                        whole.below(),
                         requirement.appliedRule())
                 : AgainstLimit.of(requirement, figures.judged(), whole);
         return new Assessment(
@@ -203,7 +191,7 @@ public record Assessment(
                 Optional.empty(),
                 allowedReturn,
                 returnCheck,
-                dial,
+                together,
                 circumstances,
                 judged);
     }

@@ -1,7 +1,6 @@
 package org.eskarn.core.evaluation;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.core.gauge.CalibrationCurve;
@@ -12,7 +11,10 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.uncertainty.Contribution.Source;
+import org.eskarn.core.uncertainty.Scatter;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.zone.ThinnestBand;
+import org.eskarn.core.zone.ThinnestBand.Contact;
 
 /**
  * The parts of an uncertainty that come from the gauge and the way it was read, the same for every figure. All lengths in µm.
@@ -24,8 +26,11 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  *               Where its calibration has points, E is what they show: the largest change of error over the span that was read,
  *               or of whole sizes the largest error there
  * calibration   U/2, normal, of those points: √2 of a difference
- * resolution    d/2, even within ±d/2, of each reading: √2 for a difference of two, √n for a sum of n
- * return        what the zero was off at the end, even within ±r; counts as the gauge error does
+ * resolution    d/2, even within ±d/2, of each reading: √2 for a difference of two, √n for a sum of n; nothing where repeats
+ *               scatter by more than that, for each of them was rounded too
+ * return        what the zero was off at the end, even within ±r; counts as the gauge error does; nothing where two readings of one
+ *               place differ as much by chance, 2 √2 s, their scatter s being known
+ * repeats       s/√n of a mean of n sweeps, or s of one sweep as the checks of the gauge have shown it; as the resolution counts
  * flicker       half the widest band, even, of each reading: √2 for a difference, √n for a sum; nothing where the ends of
  *               bands are judged, for then the band is in the figure
  * </pre>
@@ -55,14 +60,29 @@ final class GaugeParts {
             double readings = dial.from().isPresent() ? 1 : Math.sqrt(2);
             parts.add(new Contribution(Source.CALIBRATION, Math.abs(gauge) * readings * expanded / 2));
         }
-        if (resolution > 0) {
-            parts.add(Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, resolution));
+        Scatter scatter = dial.scatter();
+        Contribution rounded =
+                Contribution.even(Source.RESOLUTION, dial.graduation().micrometres() / 2, resolution);
+        if (resolution > 0 && rounded.standard() >= resolution * scatter.deviation()) {
+            parts.add(rounded);
         }
-        sweep.returnError().ifPresent(off -> parts.add(Contribution.even(Source.RETURN, off, gauge)));
+        sweep.returnError().ifPresent(off -> parts.add(Contribution.even(Source.RETURN, moved(off, scatter), gauge)));
         if (halfBand > 0) {
             parts.add(Contribution.even(Source.FLICKER, halfBand, 1));
         }
+        if (scatter.known()) {
+            parts.add(new Contribution(
+                    scatter.ofSweeps() ? Source.REPEATS : Source.CHECKS,
+                    resolution * scatter.ofMean(),
+                    scatter.degreesOfFreedom()));
+        }
         return parts;
+    }
+
+    /** What a return is off, or nothing where two readings of one place differ as much by chance. */
+    private static double moved(double off, Scatter scatter) {
+        double chance = UncertaintyBudget.COVERAGE_FACTOR * Math.sqrt(2) * scatter.ofMean();
+        return Math.abs(off) <= chance ? 0 : off;
     }
 
     /** What the calibration found over the stretch that was read. */
@@ -84,11 +104,19 @@ final class GaugeParts {
     }
 
     private static double lowest(double[] read) {
-        return Arrays.stream(read).min().orElse(0);
+        double lowest = read.length == 0 ? 0 : read[0];
+        for (double each : read) {
+            lowest = Math.min(lowest, each);
+        }
+        return lowest;
     }
 
     private static double highest(double[] read) {
-        return Arrays.stream(read).max().orElse(0);
+        double highest = read.length == 0 ? 0 : read[0];
+        for (double each : read) {
+            highest = Math.max(highest, each);
+        }
+        return highest;
     }
 
     /**
@@ -117,6 +145,23 @@ final class GaugeParts {
     static UncertaintyBudget ofSum(Requirement requirement, Dial dial, Sweep sweep, int n, double factor) {
         double root = factor * Math.sqrt(n);
         return new UncertaintyBudget(of(dial, sweep, root, root, root * widest(requirement, sweep)), root);
+    }
+
+    /**
+     * For the width of a zone: gauge error and return as of a difference, each reading as the contacts weigh it.
+     *
+     * @param contacts of the zone; of one without width, which anything may hold, as of a plain difference
+     */
+    static UncertaintyBudget ofZone(
+            Requirement requirement, Dial dial, Sweep sweep, double width, List<Contact> contacts) {
+        double each = width > 0 ? ThinnestBand.perReading(contacts) : Math.sqrt(2);
+        return new UncertaintyBudget(of(dial, sweep, 1, each, each * widest(requirement, sweep)), each);
+    }
+
+    /** For the mean of n readings on one zero: the gauge's own error is in all of them alike. */
+    static UncertaintyBudget ofMean(Requirement requirement, Dial dial, Sweep sweep, int n) {
+        double each = 1 / Math.sqrt(n);
+        return new UncertaintyBudget(of(dial, sweep, 1, each, each * widest(requirement, sweep)), each);
     }
 
     /** For one reading alone. */

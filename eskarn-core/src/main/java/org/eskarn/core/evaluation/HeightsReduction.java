@@ -35,8 +35,8 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * <p>Where the requirement has its datum read, parallelism is the range of the other places above the direction of the datum's own
  * ({@link DatumPlane}), and what that direction is known to counts.
  *
- * <p>Budget: the difference of two readings ({@link GaugeParts#ofDifference}, factor 1), since a zone as a range is carried by
- * the heights at its two sides; that a fitted plane tilts with their errors too is left out.
+ * <p>Budget: of a minimum zone its contacts as it weighs them ({@link GaugeParts#ofZone}); of a range the difference of two readings
+ * ({@link GaugeParts#ofDifference}, factor 1), where that a fitted plane tilts with their errors too is left out.
  *
  * <p>Degenerate cases: heights on one line, or fewer than three, show no plane: flatness refuses them, parallelism judges the
  * raw range meanwhile. Three places are always flat, so that fewer than four are refused once all is read.
@@ -110,7 +110,9 @@ public record HeightsReduction(
         boolean byZone = requirement.statedAs() == StatedAs.MINIMUM_ZONE;
         return new HeightsReduction(
                 flatness ? (byZone ? zone.width() : least) : raw,
-                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                flatness && byZone
+                        ? GaugeParts.ofZone(requirement, dial, sweep, zone.width(), zone.contacts())
+                        : GaugeParts.ofDifference(requirement, dial, sweep, 1),
                 x,
                 y,
                 middles,

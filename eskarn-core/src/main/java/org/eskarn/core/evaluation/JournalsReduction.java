@@ -21,6 +21,7 @@ import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
 import org.eskarn.core.round.Offset;
 import org.eskarn.core.uncertainty.Contribution;
+import org.eskarn.core.uncertainty.Contribution.Source;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
 
 /**
@@ -95,7 +96,7 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         return new JournalsReduction(
                 judged(worst, whole),
                 GaugeParts.ofDifference(requirement, dial, sweep, 1)
-                        .with(Sections.between(sweep, worst.readings(), worst.fit(), judged(worst, whole), 1)),
+                        .with(Sections.between(dial, sweep, worst.readings(), worst.fit(), judged(worst, whole), 1)),
                 journals,
                 told(requirement, sweep, journals, false, Optional.empty()));
     }
@@ -136,15 +137,39 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         List<Journal> journals = journals(requirement, sweep);
         double total = Sections.movement(requirement, sweep.readings()).amount();
         Total all = new Total(total, fittedTotal(journals));
-        Contribution between = journals.stream()
-                .map(each -> Sections.between(sweep, each.readings(), each.fit(), each.movement(), 1))
-                .max(Comparator.comparingDouble(Contribution::standard))
-                .orElseThrow();
         return new JournalsReduction(
                 sweep.stationsToGo() > 0 ? total : Sections.movementOf(total, all.proved()),
-                GaugeParts.ofDifference(requirement, dial, sweep, 1).with(between),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1).with(between(dial, sweep, journals)),
                 journals,
                 told(requirement, sweep, journals, false, Optional.of(all)));
+    }
+
+    /** The section that holds the highest and the one that holds the lowest each hide one of their two ends. */
+    private static Contribution between(Dial dial, Sweep sweep, List<Journal> journals) {
+        Journal highest = journals.get(0);
+        Journal lowest = journals.get(0);
+        for (Journal journal : journals) {
+            highest = end(journal, 1) > end(highest, 1) ? journal : highest;
+            lowest = end(journal, -1) > end(lowest, -1) ? journal : lowest;
+        }
+        Contribution above = Sections.between(dial, sweep, highest.readings(), highest.fit(), highest.movement(), 0.5);
+        Contribution below = Sections.between(dial, sweep, lowest.readings(), lowest.fit(), lowest.movement(), 0.5);
+        return Contribution.upwards(Source.BETWEEN, half(above) + half(below), atLeast(above) + atLeast(below), 1);
+    }
+
+    private static double end(Journal journal, int sign) {
+        return journal.readings().stream()
+                .mapToDouble(reading -> sign * reading.micrometres())
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
+    }
+
+    private static double half(Contribution part) {
+        return part.even().map(even -> even.halfWidth() * even.sensitivity()).orElse(0.0);
+    }
+
+    private static double atLeast(Contribution part) {
+        return part.even().map(Contribution.Even::atLeast).orElse(0.0);
     }
 
     /** Between the highest and the lowest that the fitted circles prove. */

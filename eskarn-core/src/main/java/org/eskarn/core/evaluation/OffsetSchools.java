@@ -65,7 +65,7 @@ final class OffsetSchools {
             Requirement requirement, Dial dial, Sweep sweep, List<Reading> readings, double judged) {
         UncertaintyBudget half = GaugeParts.ofDifference(requirement, dial, sweep, 0.5);
         return requirement.statedAs() == StatedAs.HALF_MOVEMENT
-                ? half.with(Sections.between(sweep, readings, 2 * judged, 0.5))
+                ? half.with(Sections.between(dial, sweep, readings, 2 * judged, 0.5))
                 : half;
     }
 }

@@ -36,8 +36,8 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * <p>Uncertainty of the movement: gauge error limit E (even, ±E on the difference), resolution of both readings (even,
  * ±half a graduation each), return error (even), and where the middle of a flicker counts, the half bands at the highest
  * and lowest reading (even), and what may lie between the stations ({@link Sections#between}). Uncertainty of the offset: half of the same gauge and return parts, the resolution and the
- * root mean square half band of n readings through the fit, and the scatter about the fit. The fit always goes through
- * the middles.
+ * root mean square half band of n readings through the fit, and the scatter about the fit as far as it is more than that of the
+ * readings. The fit always goes through the middles.
  *
  * <p>Why these factors: the movement is a difference of two readings, so √2 of a resolution; the offset is half a movement, so
  * half of the gauge error; through a fit of n readings the error of one counts √(2/n) (the fit's variance factor), as the
@@ -92,7 +92,7 @@ public record RingReduction(
         return new RingReduction(
                 judged,
                 ofMovement(requirement, movement, dial, sweep)
-                        .with(Sections.between(sweep, sweep.readings(), fit, judged, 1)),
+                        .with(Sections.between(dial, sweep, sweep.readings(), fit, judged, 1)),
                 movement,
                 centre,
                 told(requirement, movement, centre, proved, dial, sweep));
@@ -129,9 +129,11 @@ public record RingReduction(
                 .mapToDouble(reading -> reading.halfBand() * reading.halfBand())
                 .average()
                 .orElse(0);
+        double about = centre.offset().standardUncertainty();
+        double ofReadings = throughFit * dial.scatter().ofMean();
         return new UncertaintyBudget(
                         GaugeParts.of(dial, sweep, 0.5, throughFit, throughFit * Math.sqrt(meanSquare)), throughFit)
-                .with(new Contribution(Source.FORM, centre.offset().standardUncertainty()));
+                .with(new Contribution(Source.FORM, Math.sqrt(Math.max(0, about * about - ofReadings * ofReadings))));
     }
 
     /** @param proved movement that the judged figure is not below, µm; 0 where another figure is judged */

@@ -24,6 +24,7 @@ import org.eskarn.core.round.ReferenceCircle;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.round.VBlock;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
+import org.eskarn.core.zone.ThinnestBand;
 
 /**
  * Roundness of one or several sections by the reference circle that the requirement names, the other circles beside it, the
@@ -31,8 +32,8 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  *
  * <p>Roundness = largest − smallest distance from the centre of the circle, µm; of several sections the largest.
  *
- * <p>Budget: the difference of two readings ({@link GaugeParts#ofDifference}, factor 1), the circle being carried by a high and
- * a low reading.
+ * <p>Budget: of a minimum zone its contacts as it weighs them ({@link GaugeParts#ofZone}); of the other circles the difference of two
+ * readings ({@link GaugeParts#ofDifference}, factor 1), a high and a low one carrying them.
  *
  * <p>Degenerate cases: three angles are always round, so that fewer than four are refused, as are stations that fix no circle.
  *
@@ -79,10 +80,31 @@ public record RoundnessReduction(
         }
         return new RoundnessReduction(
                 profiles.get(worst).judged().roundness(),
-                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                budget(requirement, dial, sweep, profiles.get(worst)),
                 profiles,
                 worst,
                 told(profiles, worst));
+    }
+
+    /** Of a minimum zone as its contacts weigh their readings; of the other circles as a plain difference. */
+    private static UncertaintyBudget budget(Requirement requirement, Dial dial, Sweep sweep, Profile profile) {
+        double width = profile.judged().roundness();
+        if (profile.judged().kind() != ReferenceCircle.Kind.MINIMUM_ZONE) {
+            return GaugeParts.ofDifference(requirement, dial, sweep, 1);
+        }
+        double[] outwards = profile.seen().outwards();
+        double[] cosines = new double[outwards.length];
+        double[] sines = new double[outwards.length];
+        for (int i = 0; i < outwards.length; i++) {
+            cosines[i] = Math.cos(profile.seen().radians()[i]);
+            sines[i] = Math.sin(profile.seen().radians()[i]);
+        }
+        return GaugeParts.ofZone(
+                requirement,
+                dial,
+                sweep,
+                width,
+                ThinnestBand.of(outwards, cosines, sines).contacts());
     }
 
     private static Profile profile(Requirement requirement, String name, List<Reading> readings) throws StationsUnfit {

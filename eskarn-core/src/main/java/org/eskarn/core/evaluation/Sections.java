@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
@@ -86,18 +87,23 @@ final class Sections {
      *
      * @param judged movement of that section as it is judged, µm
      */
-    static Contribution between(Sweep sweep, List<Reading> readings, double judged, double factor) {
-        return between(sweep, readings, fit(readings), judged, factor);
+    static Contribution between(Dial dial, Sweep sweep, List<Reading> readings, double judged, double factor) {
+        return between(dial, sweep, readings, fit(readings), judged, factor);
     }
 
     /** The same of a section whose fit is known; without one nothing is known of what was missed. */
     static Contribution between(
-            Sweep sweep, List<Reading> readings, Optional<FirstHarmonic> fit, double judged, double factor) {
-        double missed = sweep.stationsToGo() > 0 || fit.isEmpty()
-                ? 0
-                : BetweenStations.of(radians(readings), micrometres(readings), fit.get())
-                        .missed(judged);
-        return Contribution.even(Source.BETWEEN, missed, factor);
+            Dial dial, Sweep sweep, List<Reading> readings, Optional<FirstHarmonic> fit, double judged, double factor) {
+        if (sweep.stationsToGo() > 0 || fit.isEmpty()) {
+            return Contribution.upwards(Source.BETWEEN, 0, 0, factor);
+        }
+        BetweenStations between = BetweenStations.of(
+                radians(readings),
+                micrometres(readings),
+                fit.get(),
+                dial.scatter().ofMean(),
+                dial.errorLimit().micrometres());
+        return Contribution.upwards(Source.BETWEEN, between.missed(judged), between.atLeast(), factor);
     }
 
     /** The movement read, or what was proved where that is more than a rounding above it. */
@@ -183,11 +189,19 @@ final class Sections {
     }
 
     static double[] radians(List<Reading> readings) {
-        return readings.stream().mapToDouble(r -> r.station().radians()).toArray();
+        double[] radians = new double[readings.size()];
+        for (int i = 0; i < radians.length; i++) {
+            radians[i] = readings.get(i).station().radians();
+        }
+        return radians;
     }
 
     static double[] micrometres(List<Reading> readings) {
-        return readings.stream().mapToDouble(Reading::micrometres).toArray();
+        double[] micrometres = new double[readings.size()];
+        for (int i = 0; i < micrometres.length; i++) {
+            micrometres[i] = readings.get(i).micrometres();
+        }
+        return micrometres;
     }
 
     static Optional<FirstHarmonic> fit(List<Reading> readings) {

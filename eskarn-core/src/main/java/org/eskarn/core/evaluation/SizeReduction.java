@@ -30,13 +30,13 @@ import org.eskarn.core.units.Length;
  * <pre>
  * local size    = the size worst placed, µm                                                  one reading: factor 1
  * out-of-round  = largest − smallest diameter of a section, as such or halved                difference: factor 1 or ½
- * mean size     = the mean of all local sizes, where that is asked                         one reading: factor 1
+ * mean size     = the mean of all local sizes, where that is asked or nothing is limited   mean of n: factor 1, 1/√n of each reading
  * taper         = (mean at the last section − mean at the first) · length / distance of both  difference: length / distance
  *                 or what the straight line fitted to all sections rises over that length      the same
  * </pre>
  *
- * <p>Budget: {@link GaugeParts#ofOne} of a size, {@link GaugeParts#ofDifference} with the factor above of the others. That a
- * mean of several diameters has less spread than one is not taken as a gain.
+ * <p>Budget: {@link GaugeParts#ofOne} of a size, {@link GaugeParts#ofMean} of a mean, {@link GaugeParts#ofDifference} with the factor
+ * above of the others; that a section's mean has less spread than one reading is not taken as a gain there.
  *
  * <p>Degenerate cases: taper needs two sections, out-of-round two directions in one; fewer are refused.
  *
@@ -67,7 +67,9 @@ public record SizeReduction(
                 sizes,
                 mapOf(sweep, sizes),
                 mean ? Arrays.stream(sizes).average().orElseThrow() : SizeReductions.worst(sizes, requirement.bounds()),
-                GaugeParts.ofOne(requirement, dial, sweep));
+                mean || requirement.bounds().open()
+                        ? GaugeParts.ofMean(requirement, dial, sweep, sizes.length)
+                        : GaugeParts.ofOne(requirement, dial, sweep));
     }
 
     /** Out-of-round of the worst section, as difference of diameters or radial, half of it. */

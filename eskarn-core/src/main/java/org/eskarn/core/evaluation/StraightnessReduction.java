@@ -93,7 +93,7 @@ final class StraightnessReduction {
         Lines.fixtures(traces, requirement.basis().reversal(), remarks);
         return new LineReduction(
                 deviations[worst],
-                budget(requirement, dial, sweep),
+                budget(requirement, dial, sweep, lines.get(worst)),
                 lines,
                 worst,
                 new Details(figures, List.of(), remarks));
@@ -107,7 +107,7 @@ final class StraightnessReduction {
     }
 
     /** Errors of steps and placements add up along the line. */
-    private static UncertaintyBudget budget(Requirement requirement, Dial dial, Sweep sweep) {
+    private static UncertaintyBudget budget(Requirement requirement, Dial dial, Sweep sweep, Fitted line) {
         if (level(requirement, sweep.layout())) {
             double[] counts = perReading(requirement, sweep);
             double most = Arrays.stream(counts).max().orElse(1);
@@ -119,6 +119,10 @@ final class StraightnessReduction {
                     .distinct()
                     .count();
             return GaugeParts.ofSum(requirement, dial, sweep, (int) placements);
+        }
+        if (line.zone().isPresent() && !requirement.basis().reversal().twice()) {
+            MinimumZoneLine zone = line.zone().get();
+            return GaugeParts.ofZone(requirement, dial, sweep, zone.width(), zone.contacts());
         }
         return GaugeParts.ofDifference(
                 requirement, dial, sweep, requirement.basis().reversal().spread());

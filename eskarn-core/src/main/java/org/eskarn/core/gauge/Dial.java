@@ -7,6 +7,7 @@ import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.reading.EntryRejected.Reason;
 import org.eskarn.core.result.Note;
+import org.eskarn.core.uncertainty.Scatter;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 
@@ -18,18 +19,29 @@ import org.eskarn.core.units.LengthUnit;
  * @param travel how far the plunger or lever can move in all; of a gauge that reads whole sizes, its measuring range
  * @param from the smallest size it reads; empty for a gauge that reads deviations
  * @param curve what its last calibration found; empty where that has no points
+ * @param scatter of its readings
  */
 public record Dial(
-        Length graduation, Length errorLimit, Length travel, Optional<Length> from, Optional<CalibrationCurve> curve) {
+        Length graduation,
+        Length errorLimit,
+        Length travel,
+        Optional<Length> from,
+        Optional<CalibrationCurve> curve,
+        Scatter scatter) {
 
     /** A dial of which the error limit alone is known. */
     public Dial(Length graduation, Length errorLimit, Length travel, Optional<Length> from) {
-        this(graduation, errorLimit, travel, from, Optional.empty());
+        this(graduation, errorLimit, travel, from, Optional.empty(), Scatter.UNKNOWN);
     }
 
     /** The same with what its calibration found. */
     public Dial calibrated(Optional<CalibrationCurve> found) {
-        return new Dial(graduation, errorLimit, travel, from, found);
+        return new Dial(graduation, errorLimit, travel, from, found, scatter);
+    }
+
+    /** The same with how its readings scatter. */
+    public Dial scattering(Scatter shown) {
+        return new Dial(graduation, errorLimit, travel, from, curve, shown);
     }
 
     /** A dial that reads deviations. */
@@ -54,17 +66,21 @@ public record Dial(
 
     /**
      * Two dials that read one side each of a difference, taken as one: error limit √(E₁² + E₂²), the coarser graduation, the
-     * shorter travel, and no curve.
+     * shorter travel, no curve, and the larger scatter.
      */
     public static Dial ofPair(Dial first, Dial second) {
         double error =
                 Math.hypot(first.errorLimit().micrometres(), second.errorLimit().micrometres());
         BigDecimal whole = BigDecimal.valueOf(error).setScale(4, RoundingMode.CEILING);
         return new Dial(
-                larger(first.graduation(), second.graduation()),
-                new Length(whole, LengthUnit.MICROMETRE),
-                larger(first.travel(), second.travel()) == first.travel() ? second.travel() : first.travel(),
-                first.from());
+                        larger(first.graduation(), second.graduation()),
+                        new Length(whole, LengthUnit.MICROMETRE),
+                        larger(first.travel(), second.travel()) == first.travel() ? second.travel() : first.travel(),
+                        first.from())
+                .scattering(
+                        first.scatter().deviation() >= second.scatter().deviation()
+                                ? first.scatter()
+                                : second.scatter());
     }
 
     private static Length larger(Length one, Length other) {

@@ -6,47 +6,88 @@ import org.eskarn.core.round.Harmonics.Wave;
 /**
  * What a whole turn may show beyond what its stations showed, µm:
  *
- * <pre>missed = max(0, W − R) + 1.7 s (n − 1)/(n − 3)</pre>
+ * <pre>
+ * missed  = max(0, W − R) + max(36 s / (n − 2)^2.25, E / (n − 3)²)
+ * atLeast = ½ (2e − Rₑ) (n − 3)/(n − 2)
+ * </pre>
  *
  * W is the movement over a whole turn of the waves that the stations show ({@link Harmonics}), R the movement between the
- * stations themselves, s the standard deviation about the off-centre circle, √(Σr²/(n − 3)): waves too fine for the stations are
- * taken to be as large as the form that is seen, which few stations know poorly.
+ * stations themselves, s the standard deviation about the off-centre circle less the scatter of the readings, √(Σr²/(n − 3) − s₀²):
+ * waves too fine for the stations are taken as a share of the form that is seen, the larger the fewer stations there are. E is the
+ * maximum permissible error of the gauge: form that it would show is not ruled out by one or two degrees of freedom. Of the fitted
+ * circle, e off centre, Rₑ is what it moves between the stations.
  *
  * <p>Of pure eccentricity e and n equal steps W − R is at most 2e (1 − cos(π/n)): 29 % of the movement with four stations, 8 % with
  * eight.
  *
- * <p>Degenerate cases: stations that show no centre, or only three of them, miss nothing that is known: 0. A wave whose every
+ * <p>Degenerate cases: stations that show no centre miss nothing that is known: 0. Three show no form at all, which is taken as
+ * {@value #BLIND} E. A wave whose every
  * crest lies midway between the stations cannot be seen at all and is not in it.
  *
  * <p>Source: least squares in harmonics as {@link Harmonics}; the share of form is Eskarn's own and tried by simulation
  * (docs/TRUTH.md).
  *
  * @param turn W, µm
- * @param form 1.7 s (n − 1)/(n − 3), µm
+ * @param form what waves may add that are not seen, µm
+ * @param circle 2e − Rₑ, trusted the less the fewer stations there are, µm
  */
-public record BetweenStations(double turn, double form) {
+public record BetweenStations(double turn, double form, double circle) {
 
     private static final int SAMPLES = 72;
 
-    /** Tried by simulation. */
-    private static final double SHARE = 1.7;
+    /** Tried by simulation, as is how it falls. */
+    private static final double SHARE = 36;
+
+    private static final double FALL = 2.25;
+
+    /** Three stations lie on a circle whatever the form is. */
+    private static final double BLIND = 4;
 
     /**
      * @param radians station angles
      * @param micrometres readings at each of them, same length and order
      * @param offCentre the circle fitted to them
+     * @param scatter standard deviation of each reading, µm; 0 where it is not known
+     * @param error maximum permissible error of the gauge, µm
      */
-    public static BetweenStations of(double[] radians, double[] micrometres, FirstHarmonic offCentre) {
+    public static BetweenStations of(
+            double[] radians, double[] micrometres, FirstHarmonic offCentre, double scatter, double error) {
         Harmonics harmonics = Harmonics.of(radians, micrometres);
         if (harmonics.limit() == 0) {
-            return new BetweenStations(0, 0);
+            return new BetweenStations(0, 0, 0);
         }
-        return new BetweenStations(movement(harmonics.waves()), form(offCentre));
+        return new BetweenStations(
+                movement(harmonics.waves()),
+                form(offCentre, scatter, error),
+                circle(radians, offCentre) * left(offCentre) / (left(offCentre) + 1.0));
     }
 
-    private static double form(FirstHarmonic offCentre) {
+    private static double form(FirstHarmonic offCentre, double scatter, double error) {
         int left = offCentre.degreesOfFreedom();
-        return left < 1 ? 0 : SHARE * offCentre.residualDeviation() * (left + 2.0) / left;
+        double all = offCentre.residualDeviation();
+        double form = Math.sqrt(Math.max(0, all * all - scatter * scatter));
+        return left < 1 ? BLIND * error : Math.max(SHARE * form / Math.pow(left + 1.0, FALL), error / (left * left));
+    }
+
+    private static int left(FirstHarmonic offCentre) {
+        return Math.max(0, offCentre.degreesOfFreedom());
+    }
+
+    /** What the fitted circle alone moves over a turn more than at the stations. */
+    private static double circle(double[] radians, FirstHarmonic offCentre) {
+        double highest = Double.NEGATIVE_INFINITY;
+        double lowest = Double.POSITIVE_INFINITY;
+        for (double each : radians) {
+            double at = offCentre.at(each);
+            highest = Math.max(highest, at);
+            lowest = Math.min(lowest, at);
+        }
+        return Math.max(0, 2 * offCentre.amplitude() - (highest - lowest));
+    }
+
+    /** Half of what the circle hides: the form may fill the rest. */
+    public double atLeast() {
+        return circle / 2;
     }
 
     /** Highest less lowest of the waves over a turn, by samples whose highest and lowest are refined by a parabola. */

@@ -19,8 +19,9 @@ public record Contribution(Source source, double standard, double degreesOfFreed
      *
      * @param halfWidth µm
      * @param sensitivity change of the judged figure per change of this quantity
+     * @param atLeast of a part that can only make the true figure larger: by how much it does at least, µm of the judged figure
      */
-    public record Even(double halfWidth, double sensitivity) {}
+    public record Even(double halfWidth, double sensitivity, double atLeast) {}
 
     /** Where a part comes from. */
     public enum Source {
@@ -107,6 +108,19 @@ public record Contribution(Source source, double standard, double degreesOfFreed
                 source,
                 sensitivity * Math.abs(halfWidth) / EVEN,
                 Double.POSITIVE_INFINITY,
-                Optional.of(new Even(Math.abs(halfWidth), sensitivity)));
+                Optional.of(new Even(Math.abs(halfWidth), sensitivity, 0)));
+    }
+
+    /**
+     * A part that can only make the true figure larger, by up to its half width.
+     *
+     * @param atLeast by how much it does at least, µm
+     */
+    public static Contribution upwards(Source source, double most, double atLeast, double sensitivity) {
+        return new Contribution(
+                source,
+                sensitivity * most / EVEN,
+                Double.POSITIVE_INFINITY,
+                Optional.of(new Even(most, sensitivity, sensitivity * atLeast)));
     }
 }

@@ -3,14 +3,16 @@ package org.eskarn.core.uncertainty;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.hipparchus.distribution.continuous.TDistribution;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The parts of an uncertainty and their sum: u = √(Σ uᵢ²), U = k · u (JCGM 100, 5.1.2 and 6.2). The parts are taken as
  * independent. No parts give U = 0.
  *
- * <p>k is Student's t for 95.45 % at the effective degrees of freedom ν = u⁴ / Σ (uᵢ⁴ / νᵢ) (Welch and Satterthwaite; JCGM 100, G.4.1),
- * cut down to a whole number as tables have it (G.4.1, note 1). Where every part is stated or bounded, ν is infinite and k = 2.
+ * <p>U holds 95.45 % of what the parts add up to ({@link EvenAndScatter}): the widest part that is even within bounds, as it is, and
+ * all others as one scatter of Student's t, whose effective degrees of freedom are ν = u⁴ / Σ (uᵢ⁴ / νᵢ) (Welch and Satterthwaite;
+ * JCGM 100, G.4.1), cut down to a whole number as tables have it (G.4.1, note 1). Without an even part k is Student's t, and 2 where
+ * ν is infinite; an even part that is nearly all of U makes k as small as 1.65.
  *
  * @param parts in the order they are named to the reader
  * @param perReading change of the figure per change of one reading, as independent readings add: √2 of a difference
@@ -20,13 +22,13 @@ public record UncertaintyBudget(List<Contribution> parts, double perReading) {
     /** Of a figure whose parts are all stated or bounded: 95.45 % of a normal distribution lie within two of its deviations. */
     public static final double COVERAGE_FACTOR = 2;
 
-    /** The share that lies outside ±2 standard deviations of a normal distribution. */
-    private static final double OUTSIDE = 0.045500263896358;
-
     /** From here on k differs from 2 by less than anybody reads. */
     private static final double MOST_TOLD = 1000;
 
     private static final double ROUNDING = 1e-9;
+
+    /** Half the width of an even distribution ÷ its standard deviation. */
+    private static final double EVEN = Math.sqrt(3);
 
     /** Of a figure that is one reading. */
     public UncertaintyBudget(List<Contribution> parts) {
@@ -53,40 +55,66 @@ public record UncertaintyBudget(List<Contribution> parts, double perReading) {
     }
 
     private double square() {
+        return square(null);
+    }
+
+    private double square(@Nullable Contribution without) {
         double square = 0;
         for (Contribution part : parts) {
-            square += part.standard() * part.standard();
+            square += part == without ? 0 : part.standard() * part.standard();
         }
         return square;
     }
 
     /** The effective degrees of freedom, a whole number of at least 1; infinite where nothing was estimated from few values. */
     public double degreesOfFreedom() {
-        double square = square();
+        return freedom(null);
+    }
+
+    private double freedom(@Nullable Contribution without) {
+        double square = square(without);
         double spread = 0;
         for (Contribution part : parts) {
-            double own = part.standard() * part.standard();
+            double own = part == without ? 0 : part.standard() * part.standard();
             spread += own * own / part.degreesOfFreedom();
         }
         double freedom = spread > 0 ? square * square / spread : Double.POSITIVE_INFINITY;
         return freedom > MOST_TOLD ? Double.POSITIVE_INFINITY : Math.max(1, Math.floor(freedom + ROUNDING));
     }
 
-    /** k: 2 for infinitely many degrees of freedom, more for few. */
+    /** k = U/u; 2 where there is nothing. */
     public double coverageFactor() {
-        double freedom = degreesOfFreedom();
-        return Double.isInfinite(freedom)
-                ? COVERAGE_FACTOR
-                : new TDistribution(freedom).inverseCumulativeProbability(1 - OUTSIDE / 2);
+        double combined = combined();
+        return combined == 0 ? COVERAGE_FACTOR : expanded() / combined;
     }
 
-    /** The expanded uncertainty, µm. */
+    /** The expanded uncertainty U, µm. */
     public double expanded() {
-        return coverageFactor() * combined();
+        Contribution widest = null;
+        for (Contribution part : parts) {
+            if (part.even().isPresent() && (widest == null || part.standard() > widest.standard())) {
+                widest = part;
+            }
+        }
+        double even = widest == null ? 0 : widest.standard() * EVEN;
+        Contribution without = widest;
+        double rest = Math.sqrt(square(without));
+        return EvenAndScatter.halfWidth(even, rest, freedom(without));
     }
 
-    /** The same without the parts that can only make the true figure larger: how far below its figure it may lie. */
-    public UncertaintyBudget below() {
+    /** How far below its figure the true one may lie, µm: U without what can only make it larger, less what that does at least. */
+    public double below() {
+        double atLeast = 0;
+        for (Contribution part : parts) {
+            if (part.source().upwards() && part.even().isPresent()) {
+                atLeast += part.even().get().atLeast();
+            }
+        }
+        return Math.max(0, withoutUpwards().expanded() - atLeast);
+    }
+
+    /** The same without the parts that can only make the true figure larger. */
+    public UncertaintyBudget withoutUpwards() {
         return parts.stream().noneMatch(part -> part.source().upwards())
                 ? this
                 : new UncertaintyBudget(

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param because why nothing is proven; null when the outcome is another
  * @param value the judged figure in µm; null as long as there is none
  * @param bounds what is allowed; open at both ends where nothing is asked
- * @param expanded the expanded uncertainty of the figure, µm, k = 2; 0 as long as there is no figure
+ * @param expanded the expanded uncertainty of the figure, µm; 0 as long as there is no figure
  * @param below how far the true figure may lie below it, µm: as U, or less where a part of U can only make it larger
  * @param rule how the uncertainty entered
  */
@@ -79,8 +79,8 @@ public record Verdict(
     }
 
     /** A figure of which nothing is asked. */
-    public static Verdict recorded(double value, double expanded, DecisionRule rule) {
-        return new Verdict(Outcome.RECORDED, null, value, Bounds.OPEN, expanded, rule);
+    public static Verdict recorded(double value, double expanded, double below, DecisionRule rule) {
+        return new Verdict(Outcome.RECORDED, null, value, Bounds.OPEN, expanded, below, rule);
     }
 
     /** All questions answered yes, or not. */

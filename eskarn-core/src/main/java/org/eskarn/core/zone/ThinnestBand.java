@@ -45,6 +45,18 @@ public record ThinnestBand(double[] coefficients, double halfWidth, List<Contact
     }
 
     /**
+     * How the errors of readings that are independent of each other add up in the width of a band: 2 √(Σ w²), w the weights of
+     * its contacts; √2 where one above and one below hold it.
+     */
+    public static double perReading(List<Contact> contacts) {
+        double square = 0;
+        for (Contact contact : contacts) {
+            square += contact.weight() * contact.weight();
+        }
+        return 2 * Math.sqrt(square);
+    }
+
+    /**
      * @param values mᵢ, at least one
      * @param columns v₁, v₂ …, each with as many places as there are values, in the same order
      * @throws IllegalArgumentException if the lengths differ, there is no value, or the places do not fix the function

@@ -270,8 +270,7 @@ class GeneratedRequirementsTest {
         double width = bounds[1] - (Double.isInfinite(bounds[0]) ? 0 : bounds[0]);
         boolean stringent = asked.rule().kind() == RuleKind.STRINGENT || expanded * DecisionRule.USUAL_RATIO > width;
         // What lies between stations can only add to a movement, so it hinders no fail.
-        double guard =
-                worst < 0 ? expanded : found.budget().orElseThrow().below().expanded();
+        double guard = worst < 0 ? expanded : found.budget().orElseThrow().below();
         if (Math.abs(worst) > 1e-6 && Math.abs(Math.abs(worst) - guard) > 1e-6) {
             Outcome outcome = worst < 0 ? Outcome.PASS : Outcome.FAIL;
             assertThat(found.verdict().outcome())

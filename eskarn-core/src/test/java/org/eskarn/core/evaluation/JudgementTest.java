@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import org.eskarn.core.evaluation.Judgement.Taken;
+import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Combination;
@@ -13,7 +13,9 @@ import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.SuggestedOrder;
 import org.eskarn.core.requirement.SuggestedOrder.Item;
+import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.uncertainty.Contribution.Source;
+import org.eskarn.core.uncertainty.Scatter;
 import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict.Because;
 import org.junit.jupiter.api.Test;
@@ -29,7 +31,7 @@ class JudgementTest {
             .repeats(2);
 
     private static Judgement judge(Given asked, Assessment... sweeps) {
-        return Judgement.of(asked.requirement(), Given.MICRON, List.of(sweeps));
+        return Judgement.of(asked.requirement(), List.of(sweeps));
     }
 
     private static Judgement judge(Assessment... sweeps) {
@@ -48,29 +50,34 @@ class JudgementTest {
                 .satisfies(part -> assertThat(part.standard()).isCloseTo(Math.sqrt(2.0 / 3), within(1e-12)));
     }
 
-    /** One sweep alone shows no scatter: that of the gauge's checks stands for it, and of several sweeps it does not. */
+    private static Assessment read(Given given, Scatter checked, double... micrometres) {
+        Assessment plain = given.read(micrometres);
+        return Assessment.of(given.requirement(), Given.MICRON.scattering(checked), plain.sweep(), Corrections.NONE);
+    }
+
+    private static Contribution part(Judgement judgement, Source source) {
+        return judgement.budget().orElseThrow().parts().stream()
+                .filter(part -> part.source() == source)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** One sweep alone shows no scatter: that of the gauge's checks stands for it; to that of several sweeps it is added. */
     @Test
     void oneSweepHasTheScatterOfTheChecksOfItsGauge() {
         Given once = TWICE.repeats(1);
-        Assessment only = once.read(0, 10, 5);
-        Judgement unchecked = Judgement.of(once.requirement(), List.of(new Taken(only, Given.MICRON)), 0);
-        Judgement checked = Judgement.of(once.requirement(), List.of(new Taken(only, Given.MICRON)), 3);
-        assertThat(checked.verdict().value()).isEqualTo(unchecked.verdict().value());
-        assertThat(checked.budget().orElseThrow().parts())
-                .filteredOn(part -> part.source() == Source.CHECKS)
-                .singleElement()
-                .satisfies(part -> assertThat(part.standard()).isCloseTo(3 * Math.sqrt(2), within(1e-12)));
-        assertThat(Math.pow(checked.verdict().expanded() / 2, 2))
-                .isCloseTo(Math.pow(unchecked.verdict().expanded() / 2, 2) + 18, within(1e-9));
-        assertThat(checked.assessment().sweep()).isEqualTo(only.sweep());
-        assertThat(checked.counted()).containsExactly(only);
-        Judgement two = Judgement.of(
-                once.requirement(),
-                List.of(new Taken(only, Given.MICRON), new Taken(once.read(0, 12, 5), Given.MICRON)),
-                3);
-        assertThat(two.budget().orElseThrow().parts())
-                .noneMatch(part -> part.source() == Source.CHECKS)
-                .anyMatch(part -> part.source() == Source.REPEATS && part.degreesOfFreedom() == 2);
+        Judgement checked = judge(once, read(once, Scatter.of(3, 9), 0, 10, 5));
+        assertThat(part(checked, Source.CHECKS).standard()).isCloseTo(3 * Math.sqrt(2), within(1e-12));
+        assertThat(part(checked, Source.CHECKS).degreesOfFreedom()).isEqualTo(9);
+        // Each of the repeats was rounded too.
+        assertThat(checked.budget().orElseThrow().parts()).noneMatch(part -> part.source() == Source.RESOLUTION);
+        Judgement fine = judge(once, read(once, Scatter.of(0.1, 9), 0, 10, 5));
+        assertThat(part(fine, Source.RESOLUTION).standard()).isPositive();
+        Judgement two = judge(once, read(once, Scatter.of(3, 9), 0, 10, 5), read(once, Scatter.of(3, 9), 0, 12, 5));
+        assertThat(two.budget().orElseThrow().parts()).noneMatch(part -> part.source() == Source.CHECKS);
+        assertThat(part(two, Source.REPEATS).degreesOfFreedom()).isEqualTo(11);
+        Judgement alone = judge(once, once.read(0, 10, 5), once.read(0, 12, 5));
+        assertThat(part(alone, Source.REPEATS).degreesOfFreedom()).isEqualTo(2);
     }
 
     @Test
@@ -92,12 +99,14 @@ class JudgementTest {
 
     @Test
     void whatTheGaugeIsKnownToRepeatToIsAllowedAsWell() {
-        List<Judgement.Taken> taken = List.of(
-                new Judgement.Taken(TWICE.read(0, 10, 5), Given.MICRON),
-                new Judgement.Taken(TWICE.read(0, 14, 5), Given.MICRON));
-        assertThat(Judgement.of(TWICE.requirement(), taken, 0).verdict().because())
+        assertThat(judge(TWICE, TWICE.read(0, 10, 5), TWICE.read(0, 14, 5))
+                        .verdict()
+                        .because())
                 .isEqualTo(Because.SWEEPS_DISAGREE);
-        assertThat(Judgement.of(TWICE.requirement(), taken, 1.1).verdict().outcome())
+        Scatter checked = Scatter.of(1.1, 9);
+        assertThat(judge(TWICE, read(TWICE, checked, 0, 10, 5), read(TWICE, checked, 0, 14, 5))
+                        .verdict()
+                        .outcome())
                 .isEqualTo(Outcome.PASS);
     }
 

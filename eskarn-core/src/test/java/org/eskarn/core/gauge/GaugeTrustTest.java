@@ -64,7 +64,7 @@ class GaugeTrustTest {
         Verdict verdict = Verdict.judge(value, Bounds.atMost(20), 1, DecisionRule.SIMPLE);
         assertThat(TraceBack.changes(verdict, error)).isEqualTo(changes);
         assertThat(TraceBack.changes(verdict, -error)).isEqualTo(changes);
-        assertThat(TraceBack.changes(Verdict.recorded(value, 1, DecisionRule.SIMPLE), 100))
+        assertThat(TraceBack.changes(Verdict.recorded(value, 1, 1, DecisionRule.SIMPLE), 100))
                 .isFalse();
     }
 }

@@ -30,7 +30,7 @@ class BetweenStationsTest {
     }
 
     private static BetweenStations between(double[] at, double[] read) {
-        return BetweenStations.of(at, read, fit(at, read));
+        return BetweenStations.of(at, read, fit(at, read), 0, 0);
     }
 
     private static double movement(double[] heights) {
@@ -64,10 +64,40 @@ class BetweenStationsTest {
         }
     }
 
+    /** What the readings scatter is not form, and four stations are never taken to have seen all of it. */
+    @Test
+    void scatterIsNoFormAndFourStationsSeeLittle() {
+        double[] at = steps(8);
+        double[] read = {0, 1, 0, 1, 0, 1, 0, 1};
+        FirstHarmonic fit = fit(at, read);
+        double all = BetweenStations.of(at, read, fit, 0, 0).form();
+        assertThat(all).isPositive();
+        assertThat(BetweenStations.of(at, read, fit, fit.residualDeviation(), 0).form())
+                .isZero();
+        assertThat(BetweenStations.of(at, read, fit, 0.3, 0).form()).isBetween(0.1, all);
+        double[] four = {0, 0, 0, 0};
+        assertThat(BetweenStations.of(steps(4), four, fit(steps(4), four), 0, 3).form())
+                .isEqualTo(3);
+    }
+
+    /** A little of what the fitted circle hides is surely there, of few stations less. */
+    @Test
+    void partOfWhatTheCircleHidesIsSurelyThere() {
+        double before = 0;
+        for (int n : new int[] {4, 6, 8, 12}) {
+            double[] at = steps(n);
+            double[] read = heights(at, angle -> 5 * Math.cos(angle - Math.PI / n));
+            double hidden = 10 * (1 - Math.cos(Math.PI / n));
+            double share = between(at, read).atLeast() / hidden;
+            assertThat(share).isGreaterThan(before).isLessThan(0.5);
+            before = share;
+        }
+    }
+
     @Test
     void stationsThatShowNoCentreSayNothing() {
         double[] half = {0, 0.5, 1};
-        assertThat(BetweenStations.of(half, new double[] {0, 3, 1}, fit(steps(3), new double[] {0, 3, 1}))
+        assertThat(BetweenStations.of(half, new double[] {0, 3, 1}, fit(steps(3), new double[] {0, 3, 1}), 0, 0)
                         .turn())
                 .isZero();
         assertThat(between(steps(3), new double[] {0, 3, 1}).form()).isZero();

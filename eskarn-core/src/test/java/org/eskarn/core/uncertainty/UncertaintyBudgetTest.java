@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import org.eskarn.core.uncertainty.Contribution.Source;
+import org.hipparchus.distribution.continuous.TDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,13 +19,48 @@ class UncertaintyBudgetTest {
         return new UncertaintyBudget(List.of(parts));
     }
 
+    /** One part that is even is all of U: 95.45 % of the way to its bounds. */
     @Test
-    void statedPartsHaveKOfTwo() {
+    void boundsAloneAreNeverExceededByU() {
         UncertaintyBudget budget = of(Contribution.even(Source.GAUGE_ERROR, 3, 1), new Contribution(Source.FORM, 0));
         assertThat(budget.degreesOfFreedom()).isInfinite();
-        assertThat(budget.coverageFactor()).isEqualTo(2);
-        assertThat(budget.expanded()).isCloseTo(2 * Math.sqrt(3), within(1e-12));
+        assertThat(budget.expanded()).isCloseTo(0.9545 * 3, within(1e-4));
+        assertThat(budget.coverageFactor()).isCloseTo(1.653, within(1e-3));
         assertThat(of().expanded()).isZero();
+        assertThat(of(new Contribution(Source.MASTER, 1)).coverageFactor()).isCloseTo(2, within(1e-9));
+    }
+
+    /** Whatever an even part, a normal one and an estimate add up to, U holds 95.45 % of it. */
+    @ParameterizedTest
+    @CsvSource({"3, 0.2, 0, 1", "3, 1, 0, 1", "1, 3, 0, 1", "3, 0, 1, 2", "3, 0, 0.3, 3", "1, 0, 1, 1", "0, 1, 0.5, 50"
+    })
+    void uHoldsWhatItSaysOfAnySum(double even, double normal, double estimated, double freedom) {
+        UncertaintyBudget budget = of(
+                Contribution.even(Source.GAUGE_ERROR, even, 1),
+                new Contribution(Source.MASTER, normal),
+                new Contribution(Source.REPEATS, estimated, freedom));
+        Random chance = new Random(11);
+        TDistribution few = new TDistribution(freedom);
+        int trials = 200_000;
+        int within = 0;
+        for (int i = 0; i < trials; i++) {
+            double sum = even * (2 * chance.nextDouble() - 1) + normal * chance.nextGaussian();
+            sum += estimated == 0 ? 0 : estimated * few.inverseCumulativeProbability(chance.nextDouble());
+            within += Math.abs(sum) <= budget.expanded() ? 1 : 0;
+        }
+        assertThat((double) within / trials).isCloseTo(0.9545, within(0.003));
+    }
+
+    /** Between stations only more can lie: U counts it above, and what is surely there shortens U below. */
+    @Test
+    void whatOnlyAddsCountsAboveAlone() {
+        UncertaintyBudget plain = of(new Contribution(Source.MASTER, 1));
+        UncertaintyBudget more = plain.with(Contribution.upwards(Source.BETWEEN, 2, 0.5, 1));
+        assertThat(more.expanded()).isGreaterThan(plain.expanded());
+        assertThat(more.below()).isCloseTo(plain.expanded() - 0.5, within(1e-12));
+        assertThat(plain.below()).isEqualTo(plain.expanded());
+        assertThat(plain.with(Contribution.upwards(Source.BETWEEN, 9, 9, 1)).below())
+                .isZero();
     }
 
     /** JCGM 100, table G.2, the column for 95.45 %. */
@@ -57,7 +93,7 @@ class UncertaintyBudgetTest {
         assertThat(budget.degreesOfFreedom()).isEqualTo(18);
     }
 
-    /** A large part that is known well hides that a small one is known badly; never is k less than 2, nor U less for fewer degrees. */
+    /** Never is k of parts that are not bounded less than 2, nor U less for fewer degrees. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void fewerDegreesNeverMakeUSmaller(long seed) {

@@ -286,8 +286,7 @@ public record DocketPage(
     /** What the expanded uncertainty is called, with the factor it was expanded by. */
     public String uncertaintyName() {
         return Words.say(
-                "docket.u-with",
-                setUp.judgement().budget().map(Coverage::said).orElse(Words.say("page.coverage-of-2")));
+                "docket.u-with", setUp.judgement().budget().map(Coverage::said).orElse(""));
     }
 
     /** What bare numbers mean, where that is not a unit of the drawing's system. */

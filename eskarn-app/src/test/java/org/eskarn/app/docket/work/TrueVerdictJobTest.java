@@ -82,7 +82,7 @@ class TrueVerdictJobTest {
     @Test
     void twoSchoolsOfAnOffsetThatDecideDifferentlyAreTold(Eskarn eskarn) {
         DocketScreen screen = DocketScreen.begin(eskarn, FLANGE, 3);
-        screen.type("0 -2 -3 -1 6 13 14.5 8 0");
+        screen.type("0 -5.5 -3 3.5 16 12.5 8 4 0");
         screen.shows("Prove");
         screen.enter();
         panelSays(screen, "would decide otherwise");

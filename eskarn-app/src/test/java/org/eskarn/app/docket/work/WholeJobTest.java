@@ -93,7 +93,7 @@ class WholeJobTest {
         screen.type("0 3 7.5 11.5 14.5 12 7 2.5 0");
         screen.shows("Prove");
         screen.verdictIs("not proven");
-        assertThat(page.locator(".verdict-end span")).containsText("14.5 lies within U = 1.9 of the limit");
+        assertThat(page.locator(".verdict-end span")).containsText("14.5 lies within U = 1.4 of the limit");
         for (Step step : Step.values()) {
             screen.press(step.key().toLowerCase(java.util.Locale.ROOT));
             screen.shows(step.title());

@@ -80,7 +80,7 @@ class VerdictRuleTest {
     @Test
     void aFigureOfWhichNothingIsAskedStandsInTheMiddleWithoutANotch() {
         VerdictRule rule =
-                VerdictRule.wide(Verdict.recorded(12, 2, DecisionRule.SIMPLE), new Display(LengthUnit.MICROMETRE));
+                VerdictRule.wide(Verdict.recorded(12, 2, 2, DecisionRule.SIMPLE), new Display(LengthUnit.MICROMETRE));
         assertThat(rule.notches()).isEmpty();
         assertThat(Objects.requireNonNull(rule.pointer())).isBetween(0.3 * rule.width(), 0.7 * rule.width());
         assertThat(VerdictRule.wide(Verdict.answered(true, DecisionRule.SIMPLE), new Display(LengthUnit.MILLIMETRE))
