@@ -63,7 +63,7 @@ final class RecheckTried {
                         + centre[1] * Math.sin(station.radians())
                         + oval * Math.cos(2 * station.radians()),
                 Optional.empty());
-        SimulatedInspector inspector = SimulatedInspector.of(scatter, 0, false, chance);
+        SimulatedInspector inspector = SimulatedInspector.of(scatter, scatter, 0, false, chance);
         return Judgement.of(
                 open,
                 List.of(Assessment.of(open, inspector.dial(), inspector.sweep(open.layout(), part), Corrections.NONE)));

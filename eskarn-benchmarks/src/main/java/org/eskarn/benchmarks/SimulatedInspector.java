@@ -18,11 +18,12 @@ import org.eskarn.core.units.LengthUnit;
 /**
  * Somebody who reads a part with a gauge that errs. All lengths in µm.
  *
- * @param gain what the gauge's error changes by over the stretch that is read, within its middle half; of sizes its error itself
+ * @param gain what the gauge's error changes by over the stretch that is read, in its middle; of sizes its error itself
  * @param offset what a size is wrong by besides: the error of the master
  * @param scatter standard deviation of a reading
+ * @param checked what it was in the checks of the gauge
  */
-record SimulatedInspector(double gain, double offset, double scatter, boolean sizes, Random chance) {
+record SimulatedInspector(double gain, double offset, double scatter, double checked, boolean sizes, Random chance) {
 
     /** Maximum permissible error of the gauge. */
     static final double ERROR = 3;
@@ -33,15 +34,18 @@ record SimulatedInspector(double gain, double offset, double scatter, boolean si
     /** How often it was read on its master in its checks before use, 1 more than the degrees of freedom. */
     private static final int CHECKS = 21;
 
-    static SimulatedInspector of(double scatter, double master, boolean sizes, Random chance) {
+    /** Its error changes within a fifth of the stretch that is read, as where a tooth is worn. */
+    private static final double STEEP = 10;
+
+    static SimulatedInspector of(double scatter, double checked, double master, boolean sizes, Random chance) {
         double gain = ERROR * (2 * chance.nextDouble() - 1);
         double offset = sizes ? gain + master / 2 * chance.nextGaussian() : 0;
-        return new SimulatedInspector(sizes ? 0 : gain, offset, scatter, sizes, chance);
+        return new SimulatedInspector(sizes ? 0 : gain, offset, scatter, checked, sizes, chance);
     }
 
     /** One whose gauge has no error and whose hand is steady. */
     static Sweep truth(Layout layout, SimulatedPart part, boolean sizes) {
-        return new SimulatedInspector(0, 0, 0, sizes, new Random(0)).sweep(layout, part, false);
+        return new SimulatedInspector(0, 0, 0, 0, sizes, new Random(0)).sweep(layout, part, false);
     }
 
     /** The gauge, and what its checks have shown of its scatter. */
@@ -52,7 +56,7 @@ record SimulatedInspector(double gain, double offset, double scatter, boolean si
                 Length.of("100", LengthUnit.MILLIMETRE));
         double[] repeats = new double[CHECKS];
         for (int i = 0; i < CHECKS; i++) {
-            repeats[i] = Math.rint(scatter * chance.nextGaussian());
+            repeats[i] = Math.rint(checked * chance.nextGaussian());
         }
         return dial.scattering(Scatter.of(Repeats.of(repeats).deviation(), CHECKS - 1.0));
     }
@@ -87,7 +91,7 @@ record SimulatedInspector(double gain, double offset, double scatter, boolean si
 
     /** @param share of the stretch that is read, from −½ to ½ */
     private double shown(double height, double share, double moved) {
-        double error = gain / 2 * Math.max(-1, Math.min(1, 4 * share));
+        double error = gain / 2 * Math.max(-1, Math.min(1, STEEP * share));
         return Math.rint(height + error + offset + moved + scatter * chance.nextGaussian());
     }
 

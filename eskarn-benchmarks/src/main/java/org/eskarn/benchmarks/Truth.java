@@ -56,15 +56,21 @@ public final class Truth {
             row("straightness, five places", STRAIGHTNESS, LayoutKind.LINE, "0 50 100 150 200", "", 0),
             row("squareness, five places", SQUARENESS, LayoutKind.LINE, "0 50 100 150 200", "", 0));
 
+    private static final List<TruthRow> UNSTEADY = WAYS.stream()
+            .filter(way -> way.name().equals("size, one place") || way.name().equals("runout, eight stations"))
+            .map(way -> way.by(2))
+            .toList();
+
     private Truth() {}
 
     public static void main(String[] arguments) {
         int trials = Integer.parseInt(arguments[0]);
-        block("As gauges are: a reading scatters by up to a third of the permissible error", REALISTIC, trials);
-        block("Beyond that: the gauge or the set-up is not fit", BEYOND, trials);
+        block("As gauges are: a reading scatters by up to a third of the permissible error", WAYS, REALISTIC, trials);
+        block("Beyond that: the gauge or the set-up is not fit", WAYS, BEYOND, trials);
+        block("A hand that scatters twice as much as the checks of the gauge have shown", UNSTEADY, REALISTIC, trials);
     }
 
-    private static void block(String title, double[] scatters, int trials) {
+    private static void block(String title, List<TruthRow> ways, double[] scatters, int trials) {
         System.out.printf(
                 Locale.ROOT,
                 "%n%s%n%-44s %6s %8s %12s %12s %10s%n",
@@ -77,7 +83,7 @@ public final class Truth {
                 "undecided %");
         for (double scatter : scatters) {
             List<TruthRow> rows = new ArrayList<>();
-            for (TruthRow way : WAYS) {
+            for (TruthRow way : ways) {
                 for (int sweeps : new int[] {1, 2, 3, 5}) {
                     rows.add(way.read(sweeps, scatter));
                 }
@@ -87,6 +93,9 @@ public final class Truth {
                     .mapToObj(i -> line(rows.get(i), trials, new Random(SEED + i)))
                     .toList();
             lines.forEach(System.out::println);
+            if (ways != WAYS) {
+                continue;
+            }
             System.out.printf(
                     Locale.ROOT,
                     "%-44s %6s %8.1f%n",
@@ -107,11 +116,11 @@ public final class Truth {
 
     private static TruthRow row(
             String name, Characteristic what, LayoutKind kind, String first, String second, double master) {
-        return new TruthRow(name, what, what.statements().get(0), kind, first, second, master, 1, 0);
+        return new TruthRow(name, what, what.statements().get(0), kind, first, second, master, 1, 0, 1);
     }
 
     private static TruthRow row(
             String name, Characteristic what, StatedAs statedAs, LayoutKind kind, String first, String second) {
-        return new TruthRow(name, what, statedAs, kind, first, second, 0, 1, 0);
+        return new TruthRow(name, what, statedAs, kind, first, second, 0, 1, 0, 1);
     }
 }

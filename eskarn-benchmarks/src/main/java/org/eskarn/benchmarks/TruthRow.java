@@ -38,6 +38,7 @@ import org.eskarn.core.verdict.Outcome;
  *
  * @param name what is measured, and how
  * @param kind how it is laid out, with its two fields
+ * @param hand how many times as much a reading scatters as in the checks of its gauge
  * @param master expanded uncertainty of the master that sizes were set on, µm; its error is normal
  */
 record TruthRow(
@@ -49,7 +50,8 @@ record TruthRow(
         String second,
         double master,
         int sweeps,
-        double scatter) {
+        double scatter,
+        double hand) {
 
     /** How far from its limit a part near the limit lies at most, in stated uncertainties. */
     private static final double NEAR = 1;
@@ -79,7 +81,11 @@ record TruthRow(
     }
 
     TruthRow read(int times, double scattering) {
-        return new TruthRow(name, what, statedAs, kind, first, second, master, times, scattering);
+        return new TruthRow(name, what, statedAs, kind, first, second, master, times, scattering, hand);
+    }
+
+    TruthRow by(double times) {
+        return new TruthRow(name, what, statedAs, kind, first, second, master, sweeps, scatter, times);
     }
 
     Shares tried(int trials, Random chance) {
@@ -89,7 +95,7 @@ record TruthRow(
         int[] counts = new int[6];
         for (int trial = 0; trial < trials; trial++) {
             SimulatedPart part = SimulatedPart.of(what, layout, chance);
-            SimulatedInspector inspector = SimulatedInspector.of(scatter, master, what.sized(), chance);
+            SimulatedInspector inspector = SimulatedInspector.of(scatter * hand, scatter, master, what.sized(), chance);
             Dial dial = inspector.dial();
             List<Sweep> read = new ArrayList<>();
             for (int i = 0; i < sweeps; i++) {

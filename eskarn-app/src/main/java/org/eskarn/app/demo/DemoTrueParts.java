@@ -21,6 +21,7 @@ final class DemoTrueParts {
                 .feature("Flange rim", "", OUTSIDE, "180", "the coupling side")
                 .feature("Spigot", "A", OUTSIDE, "45", "the coupling side")
                 .feature("Stepped face", "", OUTSIDE, "", "the coupling side")
+                .feature("Rim face", "", OUTSIDE, "", "the coupling side")
                 .feature("Key pad", "", OUTSIDE, "", "the coupling side")
                 .asks(
                         "Runout of the rim, watched",
@@ -66,6 +67,13 @@ final class DemoTrueParts {
                         "Stepped face",
                         FLATNESS,
                         "limit.upper: 0.020 | limit.rule: STRINGENT | limit.statedAs: MINIMUM_ZONE | layout.kind: GRID | "
-                                + "layout.first: 10 60 110 | layout.second: 10 70 | gauge.resolution: 1 | setUp.workKind: ON_THE_MACHINE");
+                                + "layout.first: 10 60 110 | layout.second: 10 70 | gauge.resolution: 1 | setUp.workKind: ON_THE_MACHINE")
+                .asks(
+                        "Squareness of the rim face",
+                        "Rim face",
+                        SQUARENESS,
+                        "limit.upper: 0.015 | layout.kind: RINGS | layout.datumRead: LEAST_SQUARES | layout.first: 5 30 40 | layout.second: 8 | "
+                                + "layout.radius: 80 | gauge.zeroing: EACH_STEP | limit.datum: axis of the spigot | gauge.resolution: 1 | "
+                                + "setUp.circumstances: Flange in the chuck; rings on the spigot 5 and 30 mm from its end, then the rim face.");
     }
 }

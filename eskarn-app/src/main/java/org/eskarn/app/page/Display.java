@@ -148,6 +148,13 @@ public record Display(LengthUnit unit, double radius) {
                 .toPlainString();
     }
 
+    /** How far the true figure may lie from the one found, either way, or above and below where they differ. */
+    public String knownTo(double micrometres, double above, double below) {
+        String more = about(micrometres, above);
+        String less = about(micrometres, below);
+        return more.equals(less) ? "±" + more : "+" + more + " / \u2212" + less;
+    }
+
     /** Micrometres as an amount of this unit, for scales. */
     public double of(double micrometres) {
         return degrees()

@@ -97,7 +97,7 @@ public record LayoutTerms(
         }
 
         Reversal chosenReversal(Characteristic characteristic) {
-            boolean possible = characteristic.reversible() && chosenKind(characteristic) != LayoutKind.STEPS;
+            boolean possible = characteristic.mayReverse(chosenKind(characteristic));
             return reversal != null && possible ? reversal : Reversal.NONE;
         }
     }
@@ -109,7 +109,7 @@ public record LayoutTerms(
                 form.unit(),
                 Typed.text(form.first()),
                 Typed.text(form.second()),
-                characteristic.onRadius()
+                characteristic.asksRadius(form.chosenKind(characteristic))
                         ? typed.above("layout.radius", form.radius(), Words.say("part.a-radius"))
                         : null,
                 characteristic.spanning()

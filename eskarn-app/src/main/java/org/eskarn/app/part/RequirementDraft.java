@@ -83,7 +83,9 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
     /** What belongs together and stands in two groups. */
     private static void together(RequirementForm form, Limit limit, LayoutTerms layout, Typed typed) {
         Characteristic characteristic = form.characteristic();
-        if (characteristic.onRadius() && layout.radius() == null) {
+        boolean toAxis = characteristic.asksRadius(layout.layoutKind())
+                && (layout.datumRead().read() || limit.per() != null);
+        if ((characteristic.onRadius() || toAxis) && layout.radius() == null) {
             typed.problem("layout.radius", Words.say("part.type-the-radius-on-which-it-is"));
         }
         if (characteristic.spanning() && limit.per() != null && layout.span() == null) {

@@ -38,7 +38,7 @@ final class ConditionsDrawing {
         double low = size ? Double.POSITIVE_INFINITY : 0;
         double high = size ? Double.NEGATIVE_INFINITY : 0;
         for (Condition each : conditions) {
-            low = Math.min(low, each.figure() - each.expanded());
+            low = Math.min(low, each.figure() - each.below());
             high = Math.max(high, each.figure() + each.expanded());
         }
         for (Double bound : new Double[] {bounds.lower(), bounds.upper()}) {
@@ -66,7 +66,7 @@ final class ConditionsDrawing {
             double x = LEFT + 34 + step * (i + 0.5) - 20;
             double y = FOOT - (each.figure() - from) * scale;
             double above = y - each.expanded() * scale;
-            double below = y + each.expanded() * scale;
+            double below = y + each.below() * scale;
             sketch.line(Sketch.PETROL, 1.6, new Xy(x, above), new Xy(x, below));
             sketch.line(Sketch.PETROL, 1.6, new Xy(x - BAR, above), new Xy(x + BAR, above));
             sketch.line(Sketch.PETROL, 1.6, new Xy(x - BAR, below), new Xy(x + BAR, below));

@@ -98,11 +98,7 @@ public final class Pictures {
                         .reduction(RoundnessReduction.class)
                         .filter(roundness -> whole)
                         .map(roundness -> RoundnessDrawing.of(subject, roundness, readings));
-            case JOURNALS ->
-                assessment
-                        .reduction(JournalsReduction.class)
-                        .filter(journals -> whole && several(journals))
-                        .map(journals -> JournalsDrawing.of(subject, journals, readings));
+            case JOURNALS -> journals(subject, assessment, readings);
             case FACE ->
                 assessment
                         .reduction(HeightsReduction.class)
@@ -110,10 +106,13 @@ public final class Pictures {
                         .map(heights ->
                                 face(PlatePictures.of(subject, assessment, heights, view.levelled()), readings, view));
             case LINES ->
-                assessment
-                        .reduction(LineReduction.class)
-                        .filter(line -> whole)
-                        .map(line -> LineDrawing.of(subject, line, assessment.corrected(), readings, view.levelled()));
+                rings
+                        ? journals(subject, assessment, readings)
+                        : assessment
+                                .reduction(LineReduction.class)
+                                .filter(line -> whole)
+                                .map(line -> LineDrawing.of(
+                                        subject, line, assessment.corrected(), readings, view.levelled()));
             case SLOPES ->
                 assessment
                         .reduction(SlopesReduction.class)
@@ -124,6 +123,13 @@ public final class Pictures {
 
     private static Picture face(Plate plate, Display readings, View view) {
         return view.raised() ? RaisedDrawing.of(plate, readings) : PlateDrawing.of(plate, readings);
+    }
+
+    private static Optional<Picture> journals(Subject subject, Assessment assessment, Display readings) {
+        return assessment
+                .reduction(JournalsReduction.class)
+                .filter(journals -> whole(assessment) && several(journals))
+                .map(journals -> JournalsDrawing.of(subject, journals, readings));
     }
 
     private static boolean several(JournalsReduction journals) {

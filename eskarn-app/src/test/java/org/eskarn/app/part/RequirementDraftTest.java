@@ -204,6 +204,40 @@ class RequirementDraftTest {
         assertThat(draft(again).requirement()).isEqualTo(draft(typed).requirement());
     }
 
+    /** A face held to the axis of two rings needs both rings, a face after them, and the radius it is read on. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "5 30 40 | 80 | LEAST_SQUARES | | ",
+                "5 30 40 | | ASSUMED | | ",
+                "5 30 | 80 | LEAST_SQUARES | layout.first | add the section of the face",
+                "5 30 40 | | CONTACTING | layout.radius | radius"
+            })
+    void aFaceHeldToAnAxisSaysWhatItNeeds(String first, String radius, String datum, String field, String words) {
+        RequirementForm typed = form(Map.of(
+                "characteristic",
+                "SQUARENESS",
+                "layout.kind",
+                "RINGS",
+                "layout.first",
+                first,
+                "layout.second",
+                "8",
+                "layout.radius",
+                radius == null ? "" : radius,
+                "layout.datumRead",
+                datum,
+                "limit.upper",
+                "0.015"));
+        if (field == null) {
+            PartRequirement written = draft(typed).requirement().orElseThrow();
+            assertThat(draft(RequirementForm.of(written)).requirement()).contains(written);
+        } else {
+            assertThat(draft(typed).problems().get(field)).contains(words);
+        }
+    }
+
     @Test
     void twoSetUpsComeBackUnchangedAndOnlyWhereTheyCanBeRead() {
         Map<String, String> square = Map.of(

@@ -48,7 +48,11 @@ public record ConditionsReduction(
             }
             Reduction reduction = once.of(requirement.once(own.layout()), own);
             conditions.add(new Condition(
-                    names.get(k), reduction.judged(), reduction.budget().expanded(), reduction));
+                    names.get(k),
+                    reduction.judged(),
+                    reduction.budget().expanded(),
+                    reduction.budget().below(),
+                    reduction));
         }
         int worst = worst(conditions, requirement.bounds());
         Condition judged = conditions.get(worst);

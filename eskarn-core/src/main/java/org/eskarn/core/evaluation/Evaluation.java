@@ -63,7 +63,10 @@ final class Evaluation {
             case PARALLELISM_OF_FACES -> HeightsReduction.parallelism(requirement, dial, sweep);
             case PARALLELISM_OF_AXIS, PARALLELISM_OF_LINES, BEND_AND_TWIST ->
                 SlopesReduction.of(requirement, dial, sweep);
-            case SQUARENESS -> SquarenessReduction.of(requirement, dial, sweep);
+            case SQUARENESS ->
+                sweep.layout().kind() == LayoutKind.RINGS
+                        ? FaceToAxisReduction.of(requirement, dial, sweep)
+                        : SquarenessReduction.of(requirement, dial, sweep);
             case BORES_IN_LINE -> BoresReduction.of(requirement, dial, sweep);
             case DEPTH_AND_PITCH -> SingleReductions.each(requirement, dial, sweep);
             case PITCH -> PitchReduction.of(requirement, dial, sweep);

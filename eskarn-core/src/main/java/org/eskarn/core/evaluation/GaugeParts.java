@@ -28,8 +28,8 @@ import org.eskarn.core.zone.ThinnestBand.Contact;
  * calibration   U/2, normal, of those points: √2 of a difference
  * resolution    d/2, even within ±d/2, of each reading: √2 for a difference of two, √n for a sum of n; nothing where repeats
  *               scatter by more than that, for each of them was rounded too
- * return        what the zero was off at the end, even within ±r; counts as the gauge error does; nothing where two readings of one
- *               place differ as much by chance, 2 √2 s, their scatter s being known
+ * return        what the zero was off at the end, even within ±r; counts as the gauge error does. Where the scatter s of a reading is
+ *               known, √(r² − 8 s²): two readings of one place differ by 2 √2 s by chance
  * repeats       s/√n of a mean of n sweeps, or s of one sweep as the checks of the gauge have shown it; as the resolution counts
  * flicker       half the widest band, even, of each reading: √2 for a difference, √n for a sum; nothing where the ends of
  *               bands are judged, for then the band is in the figure
@@ -79,10 +79,10 @@ final class GaugeParts {
         return parts;
     }
 
-    /** What a return is off, or nothing where two readings of one place differ as much by chance. */
+    /** What a return is off beyond what two readings of one place differ by chance. */
     private static double moved(double off, Scatter scatter) {
         double chance = UncertaintyBudget.COVERAGE_FACTOR * Math.sqrt(2) * scatter.ofMean();
-        return Math.abs(off) <= chance ? 0 : off;
+        return Math.sqrt(Math.max(0, off * off - chance * chance));
     }
 
     /** What the calibration found over the stretch that was read. */

@@ -213,21 +213,25 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         }
     }
 
-    private static List<Journal> journals(Requirement requirement, Sweep sweep) {
+    static List<Journal> journals(Requirement requirement, Sweep sweep) {
         List<Journal> journals = new ArrayList<>();
         for (Map.Entry<Double, List<Reading>> section : Sections.of(sweep).entrySet()) {
-            FullIndicatorMovement movement = Sections.movement(requirement, section.getValue());
-            Optional<FirstHarmonic> fit = Sections.fit(section.getValue());
-            journals.add(new Journal(
-                    section.getKey(),
-                    Sections.place(sweep, section.getKey()),
-                    section.getValue(),
-                    movement.amount(),
-                    movement.highest(),
-                    fit,
-                    fit.map(each -> Offset.of(each, requirement.side()))));
+            journals.add(journal(requirement, sweep, section.getKey(), section.getValue()));
         }
         return journals;
+    }
+
+    static Journal journal(Requirement requirement, Sweep sweep, double at, List<Reading> readings) {
+        FullIndicatorMovement movement = Sections.movement(requirement, readings);
+        Optional<FirstHarmonic> fit = Sections.fit(readings);
+        return new Journal(
+                at,
+                Sections.place(sweep, at),
+                readings,
+                movement.amount(),
+                movement.highest(),
+                fit,
+                fit.map(each -> Offset.of(each, requirement.side())));
     }
 
     private static Details told(

@@ -170,7 +170,7 @@ public enum Characteristic {
             Sign.SQUARENESS,
             DrawingKind.LINES,
             of(),
-            of(LINE, LINES),
+            of(LINE, LINES, RINGS),
             of(MAXIMUM, NONE),
             itself(),
             of(Trait.SLOPING, Trait.REZEROED, Trait.REVERSIBLE, Trait.SEES_ENDS)),
@@ -347,7 +347,7 @@ public enum Characteristic {
 
     /** Whether its datum can be read in the same set-up as the face. */
     public boolean mayReadDatum(LayoutKind layout) {
-        return (this == PARALLELISM_OF_FACES && layout == POINTS) || (this == SQUARENESS && layout == LINES);
+        return (this == PARALLELISM_OF_FACES && layout == POINTS) || (this == SQUARENESS && layout != LINE);
     }
 
     /** Whether it can be read under several conditions that are compared. */
@@ -410,6 +410,11 @@ public enum Characteristic {
         return traits.contains(Trait.ON_RADIUS);
     }
 
+    /** Whether a radius is asked for where it is read over a layout of this kind; of a face held to an axis too. */
+    public boolean asksRadius(LayoutKind layout) {
+        return onRadius() || (this == SQUARENESS && layout == LayoutKind.RINGS);
+    }
+
     /** Whether the distance between the places of a pair scales it. */
     public boolean spanning() {
         return traits.contains(Trait.SPANNING);
@@ -437,7 +442,7 @@ public enum Characteristic {
 
     /** Whether it may be read in two set-ups over a layout of this kind. */
     public boolean mayReverse(LayoutKind layout) {
-        return reversible() && layout != LayoutKind.STEPS;
+        return reversible() && layout != LayoutKind.STEPS && layout != LayoutKind.RINGS;
     }
 
     /** Whether it is a hole tried with pins. */

@@ -22,8 +22,8 @@ public record UncertaintyBudget(List<Contribution> parts, double perReading) {
     /** Of a figure whose parts are all stated or bounded: 95.45 % of a normal distribution lie within two of its deviations. */
     public static final double COVERAGE_FACTOR = 2;
 
-    /** From here on k differs from 2 by less than anybody reads. */
-    private static final double MOST_TOLD = 1000;
+    /** Tables go no further. */
+    private static final double MOST_TOLD = 100;
 
     private static final double ROUNDING = 1e-9;
 

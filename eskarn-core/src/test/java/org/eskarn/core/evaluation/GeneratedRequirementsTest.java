@@ -93,7 +93,7 @@ class GeneratedRequirementsTest {
         // Sections and lines may each have a zero of their own, which is read again before the next.
         boolean sections =
                 what.rezeroed() && (kind == LayoutKind.RINGS || kind == LayoutKind.LINES) && random.nextBoolean();
-        boolean twice = what.reversible() && kind != LayoutKind.STEPS && !level && random.nextBoolean();
+        boolean twice = what.mayReverse(kind) && !level && random.nextBoolean();
         Reversal reversal = twice ? Reversal.values()[1 + random.nextInt(5)] : Reversal.NONE;
         Layout once = each || sections ? plain.rezeroed() : plain;
         Layout layout = once.inSetUps(reversal.setUps());

@@ -262,6 +262,16 @@ final class PlainFigures {
     }
 
     private double squareness() {
+        if (asked.layout().kind() == LayoutKind.RINGS) {
+            double worst = sections(read).values().stream()
+                    .mapToDouble(PlainSums::range)
+                    .max()
+                    .orElse(0);
+            return worst
+                    * (per() == 0
+                            ? 1
+                            : per() / (2 * asked.basis().radius().orElseThrow().micrometres()));
+        }
         double worst = 0;
         for (List<Integer> line : lines().values()) {
             double height = PlainSums.range(of(line, true)) * perPlace;

@@ -21,6 +21,7 @@ import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.evaluation.Reduction;
 import org.eskarn.core.reading.ReturnCheck;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.uncertainty.UncertaintyBudget;
 import org.eskarn.core.verdict.Verdict;
 
 /** A sweep worked out along the one path that dockets take too, with the correction that follows from it. */
@@ -91,16 +92,13 @@ public final class MeasureAnswer {
         Verdict verdict = measured.assessment().verdict();
         Display figures = measured.figures();
         Display deviations = measured.found().orElseThrow().deviations();
-        double expanded = reduction.budget().expanded();
         answer.headline(Words.capital(measured.judgedName()) + " "
                 + (verdict.value() == null ? figures.amount(reduction.judged()) : figures.judged(verdict)) + " "
                 + figures.symbol());
-        boolean angle = figures.symbol().equals("°");
-        answer.known("± "
-                + (angle
-                        ? figures.about(reduction.judged(), expanded) + " °"
-                        : deviations.amount(expanded) + " " + deviations.symbol())
-                + " (" + Coverage.said(reduction.budget()) + ")");
+        UncertaintyBudget budget = reduction.budget();
+        Display display = figures.symbol().equals("°") ? figures : deviations;
+        String known = display.knownTo(reduction.judged(), budget.expanded(), budget.below());
+        answer.known(known.replace("±", "± ") + " " + display.symbol() + " (" + Coverage.said(budget) + ")");
         if (!verdict.bounds().open()) {
             answer.verdict("", verdict, measured.rule(), figures.symbol());
         }

@@ -202,7 +202,7 @@ final class MeasureFields {
             fields.add(Field.size("setTo", Words.say("calculators.gauge-set-to-if-on-a-master"))
                     .half());
         }
-        if (what.onRadius()) {
+        if (what.asksRadius(layout)) {
             fields.add(Field.size("radius", Words.say("calculators.at-radius")).half());
         }
         if (what.triedWithPins()) {

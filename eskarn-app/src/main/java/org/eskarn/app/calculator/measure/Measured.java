@@ -206,7 +206,7 @@ public record Measured(Map<String, String> problems, Optional<MeasuredState> fou
                     what.readsSizes()
                             ? length("setTo", form.setTo(), Words.say("calculators.the-size-of-a-master"))
                             : Optional.empty(),
-                    what.onRadius()
+                    what.asksRadius(layout.kind())
                             ? length("radius", form.radius(), Words.say("calculators.a-radius"))
                             : Optional.empty(),
                     what.spanning()

@@ -11,6 +11,7 @@ import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Units;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.verdict.NormalizedError;
+import org.eskarn.core.verdict.Verdict;
 
 /**
  * The inspectors of a docket, requirement by requirement: Eₙ of the last against the first of each, and whether one of them reads more
@@ -72,9 +73,10 @@ record InspectorsOverDocket(List<Line> lines, String conclusion) {
     }
 
     private static String said(Attempt attempt, Display display) {
-        double value = java.util.Objects.requireNonNull(attempt.verdict().value());
-        return attempt.readBy() + ": " + display.judged(attempt.verdict()) + " ± "
-                + display.about(value, attempt.verdict().expanded());
+        Verdict verdict = attempt.verdict();
+        double value = java.util.Objects.requireNonNull(verdict.value());
+        return attempt.readBy() + ": " + display.judged(verdict) + " "
+                + display.knownTo(value, verdict.expanded(), verdict.below());
     }
 
     private static String conclusion(List<Compared> all) {

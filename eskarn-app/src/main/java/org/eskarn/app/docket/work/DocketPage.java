@@ -317,10 +317,7 @@ public record DocketPage(
     public String uncertainty() {
         Verdict verdict = setUp.verdict();
         Double value = verdict.value();
-        double about = value == null ? 0 : value;
-        String above = figures.about(about, verdict.expanded());
-        String below = figures.about(about, verdict.below());
-        return above.equals(below) ? "±" + above : "+" + above + " / \u2212" + below;
+        return figures.knownTo(value == null ? 0 : value, verdict.expanded(), verdict.below());
     }
 
     /** How a part of the uncertainty was evaluated. */

@@ -7,12 +7,17 @@ import org.eskarn.app.picture.engine.Sketch;
 import org.eskarn.app.picture.engine.Subject;
 import org.eskarn.app.picture.engine.TextSpace;
 import org.eskarn.app.picture.engine.Xy;
+import org.eskarn.core.evaluation.FaceToAxisReduction;
 import org.eskarn.core.evaluation.JournalsReduction;
 import org.eskarn.core.evaluation.JournalsReduction.Journal;
+import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.round.Offset;
 
-/** The centres of several journals seen along the axis: each an arrow from the axis to where its centre lies. */
+/**
+ * The centres of several journals seen along the axis: each an arrow from the axis to where its centre lies, and of a face to where it
+ * stands out furthest.
+ */
 public final class JournalsDrawing {
 
     private static final Xy CENTRE = new Xy(320, 228);
@@ -39,6 +44,7 @@ public final class JournalsDrawing {
                 .orElse(0);
         double least = display.finest();
         double scale = ROOM / Math.max(Math.max(limit, largest), least);
+        boolean toAxis = terms.characteristic() == Characteristic.SQUARENESS;
         Sketch sketch = new Sketch();
         sketch.clock(CENTRE, DIAL);
         if (limit > 0) {
@@ -58,14 +64,27 @@ public final class JournalsDrawing {
                 sketch.line(Sketch.INK, 1, before, tip);
             }
             before = tip;
-            named(sketch, room, tip, journal.name() + ": " + display.amount(offset.amount()) + " " + display.symbol());
+            String name = toAxis ? faceOrRing(terms, reduction.journals().indexOf(journal), journal) : journal.name();
+            named(sketch, room, tip, name + ": " + display.amount(offset.amount()) + " " + display.symbol());
         }
         sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
+        if (toAxis) {
+            return sketch.drawn(
+                    Words.say("picture.face-and-rings-seen-from", subject.name(), subject.seenFrom()),
+                    Words.say(
+                            "picture.cross-the-axis-arrows-to-ring-and-face",
+                            limit > 0 ? Words.say("picture.dashed-limit-of-a-face") : ""));
+        }
         return sketch.drawn(
                 Words.say("picture.centres-of-its-sections-seen-from", subject.name(), subject.seenFrom()),
                 Words.say(
                         "picture.cross-the-axis-arrows-to-each-centre",
                         limit > 0 ? Words.say("picture.dashed-limit-as-an-offset") : ""));
+    }
+
+    private static String faceOrRing(Requirement terms, int index, Journal journal) {
+        boolean ring = terms.basis().datum().read() && index < FaceToAxisReduction.RINGS;
+        return ring ? Words.say("picture.datum-ring", journal.name()) : Words.say("picture.face-at", journal.name());
     }
 
     /** Beside its tip; where another name stands there, the next free line below or above. */

@@ -133,6 +133,20 @@ class TrueVerdictJobTest {
         panelSays(screen, "4 points of the datum", "0.0 µm");
     }
 
+    /** The spigot leans in the chuck, and the face with it: it runs out by 22, and is square to the axis of its rings. */
+    @Test
+    void aFaceIsHeldToTheAxisThatTwoRingsShow(Eskarn eskarn) {
+        DocketScreen screen = DocketScreen.begin(eskarn, FLANGE, 8);
+        screen.type("0 1 0 -3 -5.5 -7 -5.5 -3 0");
+        screen.type("0 3.5 2.5 -1.5 -7 -10.5 -9.5 -5.5 0");
+        screen.type("0 -6.5 -6.5 0 9 15.5 15.5 9 0");
+        screen.shows("Prove");
+        screen.verdictIs("pass");
+        screen.enter();
+        panelSays(screen, "datum ring, 5 mm", "face, 40 mm", "taken to look away from them");
+        assertThat(screen.page().locator(".picture")).containsText("40 mm");
+    }
+
     @Test
     void conditionsSayWhoseErrorItIs(Eskarn eskarn) {
         DocketScreen screen = DocketScreen.begin(eskarn, FLANGE, 6);
