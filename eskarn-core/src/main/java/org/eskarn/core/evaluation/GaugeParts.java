@@ -172,6 +172,11 @@ final class GaugeParts {
     private static double widest(Requirement requirement, Sweep sweep) {
         return requirement.flicker() == FlickerRule.EXTREMES
                 ? 0
-                : sweep.readings().stream().mapToDouble(Reading::halfBand).max().orElse(0);
+                : sweep.flickers()
+                        ? sweep.readings().stream()
+                                .mapToDouble(Reading::halfBand)
+                                .max()
+                                .orElse(0)
+                        : 0;
     }
 }

@@ -126,11 +126,7 @@ final class Sections {
             return;
         }
         for (Map.Entry<Double, List<Reading>> section : of(sweep).entrySet()) {
-            long angles = section.getValue().stream()
-                    .map(reading -> reading.station().radians())
-                    .distinct()
-                    .count();
-            if (angles < FEWEST_ANGLES) {
+            if (angles(radians(section.getValue())) < FEWEST_ANGLES) {
                 String place = place(sweep, section.getKey());
                 throw new StationsUnfit(
                         Reason.TOO_FEW_ANGLES,
@@ -175,12 +171,24 @@ final class Sections {
         return 1 - Math.max(0, Math.cos(widest / 2));
     }
 
+    /** How many different ones there are. */
+    private static int angles(double[] radians) {
+        double[] sorted = radians.clone();
+        Arrays.sort(sorted);
+        int different = sorted.length == 0 ? 0 : 1;
+        for (int i = 1; i < sorted.length; i++) {
+            different += sorted[i] > sorted[i - 1] ? 1 : 0;
+        }
+        return different;
+    }
+
     private static double widestGap(List<Reading> readings) {
         return widestGap(radians(readings));
     }
 
     private static double widestGap(double[] radians) {
-        double[] angles = Arrays.stream(radians).sorted().distinct().toArray();
+        double[] angles = radians.clone();
+        Arrays.sort(angles);
         double widest = angles[0] + 2 * Math.PI - angles[angles.length - 1];
         for (int i = 1; i < angles.length; i++) {
             widest = Math.max(widest, angles[i] - angles[i - 1]);

@@ -3,6 +3,7 @@ package org.eskarn.core.reading;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -84,9 +85,7 @@ public record Sweep(
 
     /** The station angles of the readings, in radians, in the order taken. */
     public double[] radians() {
-        return readings.stream()
-                .mapToDouble(reading -> reading.station().radians())
-                .toArray();
+        return each(reading -> reading.station().radians());
     }
 
     /** The distances along of the readings, in the unit of the layout, in the order taken. */
@@ -98,16 +97,25 @@ public record Sweep(
 
     /** The lower ends of the bands in µm, in the order taken. */
     public double[] lows() {
-        return readings.stream().mapToDouble(Reading::low).toArray();
+        return each(Reading::low);
     }
 
     /** The upper ends of the bands in µm, in the order taken. */
     public double[] highs() {
-        return readings.stream().mapToDouble(Reading::high).toArray();
+        return each(Reading::high);
     }
 
     /** The readings in µm, in the order taken; of a band its middle. */
     public double[] micrometres() {
-        return readings.stream().mapToDouble(Reading::micrometres).toArray();
+        return each(Reading::micrometres);
+    }
+
+    /** A loop, as this is asked often. */
+    private double[] each(ToDoubleFunction<Reading> what) {
+        double[] values = new double[readings.size()];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = what.applyAsDouble(readings.get(i));
+        }
+        return values;
     }
 }
