@@ -103,7 +103,7 @@ final class Sections {
                 fit.get(),
                 dial.scatter().ofMean(),
                 dial.errorLimit().micrometres());
-        return Contribution.upwards(Source.BETWEEN, between.missed(judged), between.atLeast(), factor);
+        return Contribution.upwards(Source.BETWEEN, between.missed(judged), between.atLeast(judged), factor);
     }
 
     /** The movement read, or what was proved where that is more than a rounding above it. */

@@ -8,14 +8,14 @@ import org.eskarn.core.round.Harmonics.Wave;
  *
  * <pre>
  * missed  = max(0, W − R) + max(36 s / (n − 2)^2.25, E / (n − 3)²)
- * atLeast = ½ (2e − Rₑ) (n − 3)/(n − 2)
+ * atLeast = ½ max(0, 2e − R) (n − 3)/(n − 2)
  * </pre>
  *
  * W is the movement over a whole turn of the waves that the stations show ({@link Harmonics}), R the movement between the
  * stations themselves, s the standard deviation about the off-centre circle less the scatter of the readings, √(Σr²/(n − 3) − s₀²):
  * waves too fine for the stations are taken as a share of the form that is seen, the larger the fewer stations there are. E is the
  * maximum permissible error of the gauge: form that it would show is not ruled out by one or two degrees of freedom. Of the fitted
- * circle, e off centre, Rₑ is what it moves between the stations.
+ * circle, e off centre, half of what it moves beyond R is surely there.
  *
  * <p>Of pure eccentricity e and n equal steps W − R is at most 2e (1 − cos(π/n)): 29 % of the movement with four stations, 8 % with
  * eight.
@@ -29,9 +29,10 @@ import org.eskarn.core.round.Harmonics.Wave;
  *
  * @param turn W, µm
  * @param form what waves may add that are not seen, µm
- * @param circle 2e − Rₑ, trusted the less the fewer stations there are, µm
+ * @param circle 2e, µm
+ * @param trusted the less the fewer stations there are, from 0 to 1
  */
-public record BetweenStations(double turn, double form, double circle) {
+public record BetweenStations(double turn, double form, double circle, double trusted) {
 
     private static final int SAMPLES = 72;
 
@@ -54,12 +55,13 @@ public record BetweenStations(double turn, double form, double circle) {
             double[] radians, double[] micrometres, FirstHarmonic offCentre, double scatter, double error) {
         Harmonics harmonics = Harmonics.of(radians, micrometres);
         if (harmonics.limit() == 0) {
-            return new BetweenStations(0, 0, 0);
+            return new BetweenStations(0, 0, 0, 0);
         }
         return new BetweenStations(
                 movement(harmonics.waves()),
                 form(offCentre, scatter, error),
-                circle(radians, offCentre) * left(offCentre) / (left(offCentre) + 1.0));
+                2 * offCentre.amplitude(),
+                left(offCentre) / (left(offCentre) + 1.0));
     }
 
     private static double form(FirstHarmonic offCentre, double scatter, double error) {
@@ -73,21 +75,13 @@ public record BetweenStations(double turn, double form, double circle) {
         return Math.max(0, offCentre.degreesOfFreedom());
     }
 
-    /** What the fitted circle alone moves over a turn more than at the stations. */
-    private static double circle(double[] radians, FirstHarmonic offCentre) {
-        double highest = Double.NEGATIVE_INFINITY;
-        double lowest = Double.POSITIVE_INFINITY;
-        for (double each : radians) {
-            double at = offCentre.at(each);
-            highest = Math.max(highest, at);
-            lowest = Math.min(lowest, at);
-        }
-        return Math.max(0, 2 * offCentre.amplitude() - (highest - lowest));
-    }
-
-    /** Half of what the circle hides: the form may fill the rest. */
-    public double atLeast() {
-        return circle / 2;
+    /**
+     * Half of what the circle moves beyond the movement they showed: the form may fill the rest.
+     *
+     * @param shown as of {@link #missed}
+     */
+    public double atLeast(double shown) {
+        return trusted * Math.max(0, circle - shown) / 2;
     }
 
     /** Highest less lowest of the waves over a turn, by samples whose highest and lowest are refined by a parabola. */

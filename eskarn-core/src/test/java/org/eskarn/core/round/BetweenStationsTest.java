@@ -88,7 +88,7 @@ class BetweenStationsTest {
             double[] at = steps(n);
             double[] read = heights(at, angle -> 5 * Math.cos(angle - Math.PI / n));
             double hidden = 10 * (1 - Math.cos(Math.PI / n));
-            double share = between(at, read).atLeast() / hidden;
+            double share = between(at, read).atLeast(movement(read)) / hidden;
             assertThat(share).isGreaterThan(before).isLessThan(0.5);
             before = share;
         }
