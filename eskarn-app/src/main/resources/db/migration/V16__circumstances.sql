@@ -1,8 +1,7 @@
 -- What a figure rests on beside its gauge: the points of a calibration, the uncertainty of the master of a zero, warmth, holder and plate.
 -- A calibration whose points have no unit was written before they were read; its points say nothing.
--- Places are in the one unit, errors and their expanded uncertainty in the other.
-alter table calibration add column place_unit varchar(20);
 alter table calibration add column point_unit varchar(20);
+-- Expanded, in the same unit.
 alter table calibration add column uncertainty varchar(40);
 -- Expanded, µm; of the master as it stood when the zero was set.
 alter table zero_setting add column uncertainty varchar(40);

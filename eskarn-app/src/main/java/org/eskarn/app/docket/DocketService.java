@@ -241,7 +241,7 @@ public class DocketService {
         }
         return new SetUpAssembler(
                 gauges.byId(),
-                gauges.scatter(),
+                gauges.scatter(ids),
                 gauges.curves(),
                 dockets.circumstances(ids).stream()
                         .collect(toMap(SaidCircumstance::setUpId, row -> row, (old, last) -> last)),

@@ -21,11 +21,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param curves what their last calibrations found, by their ids
  * @param circumstances last said, by the ids of the set-ups
- * @param scatter of the gauges that were checked, by their ids
+ * @param scatter of the gauges that were checked before, by the ids of the sweeps and the gauges
  */
 record SetUpAssembler(
         Map<Long, Gauge> gauges,
-        Map<Long, Scatter> scatter,
+        Map<Long, Map<Long, Scatter>> scatter,
         Map<Long, CalibrationCurve> curves,
         Map<Long, SaidCircumstance> circumstances,
         Map<Long, List<AttemptRow>> attempts,
@@ -142,7 +142,7 @@ record SetUpAssembler(
                         signs.getOrDefault(sweep.id(), List.of()),
                         circumstances.get(row.id()),
                         curves,
-                        scatter),
+                        scatter.getOrDefault(sweep.id(), Map.of())),
                 requirement,
                 row.corrections(gauge).inside(requirement.terms().side() == SurfaceSide.INSIDE));
     }

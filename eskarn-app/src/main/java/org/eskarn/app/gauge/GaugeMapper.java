@@ -58,7 +58,7 @@ interface GaugeMapper {
     List<GaugeCheckRow> checks(long gaugeId);
 
     /** The last check of each gauge that found it fit. */
-    List<Repeatability> repeatabilities(@Param("latest") int latest);
+    List<Repeatability> repeatabilities(@Param("setUpIds") List<Long> setUpIds, @Param("latest") int latest);
 
     void insertCheck(@Param("row") GaugeCheckRow row, @Param("by") long by);
 }

@@ -86,13 +86,20 @@ public class GaugeService {
         return gauges.usesSinceCalibration().stream().collect(Collectors.toMap(UseCount::gaugeId, UseCount::uses));
     }
 
-    /** The scatter of one reading of each gauge that was checked, as its latest good checks showed it. */
+    /**
+     * The scatter of one reading, as the latest good checks before the first reading of each sweep showed it: by the sweep, then by the
+     * gauge. What is checked afterwards says nothing of what was read.
+     *
+     * @param setUpIds whose sweeps, at least one
+     */
     @Transactional(readOnly = true)
-    public Map<Long, Scatter> scatter() {
-        return gauges.repeatabilities(CHECKS_TOGETHER).stream()
+    public Map<Long, Map<Long, Scatter>> scatter(List<Long> setUpIds) {
+        return gauges.repeatabilities(setUpIds, CHECKS_TOGETHER).stream()
                 .collect(Collectors.groupingBy(
-                        Repeatability::gaugeId,
-                        Collectors.collectingAndThen(Collectors.toList(), Repeatability::pooled)));
+                        Repeatability::sweepId,
+                        Collectors.groupingBy(
+                                Repeatability::gaugeId,
+                                Collectors.collectingAndThen(Collectors.toList(), Repeatability::pooled))));
     }
 
     /** What the last calibration of each gauge found at its points. */

@@ -10,11 +10,13 @@ import org.jspecify.annotations.Nullable;
 /**
  * How well a gauge repeated in one check on a master that found it fit.
  *
+ * @param sweepId the sweep that was read with it afterwards
  * @param deviation standard deviation of its readings
  * @param readings as they were typed, with a blank between
  * @param odd the one that was left out, from 0; null where none was
  */
 record Repeatability(
+        long sweepId,
         long gaugeId,
         BigDecimal deviation,
         LengthUnit unit,

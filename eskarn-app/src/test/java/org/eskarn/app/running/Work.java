@@ -86,7 +86,11 @@ public record Work(ApplicationContext beans, int number, int position) {
 
     /** Everything before the zero. */
     public Work prepare(String by) throws DocketConflict {
-        confirm(by, Step.REQUIRE, Step.GAUGE);
+        return confirm(by, Step.REQUIRE, Step.GAUGE).ticked(by);
+    }
+
+    /** Every line of the preparation. */
+    public Work ticked(String by) throws DocketConflict {
         for (Preparation line : setUp().requirement().preparations()) {
             bean(SetUpService.class).tick(number, position, line.id(), version(), id(by));
         }

@@ -1,15 +1,19 @@
 package org.eskarn.app.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import javax.sql.DataSource;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.core.reading.FlickerRule;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationInfo;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.jdbc.DataSourceBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -17,6 +21,27 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Records made by the first schema are still there, and read the same, after all later ones. */
 public class UpgradeTest {
+
+    /** Version and checksum; one is added for each schema once it has been given out. */
+    private static final String[] GIVEN_OUT = {
+        "1 1321969085",
+        "2 1282538587",
+        "3 992486224",
+        "4 -1276933360",
+        "5 1795955041",
+        "6 -1553479671",
+        "7 -828293369",
+        "8 1097990060",
+        "9 643302632",
+        "10 1173589518",
+        "11 1585998100",
+        "12 -1283100368",
+        "13 1011442698",
+        "14 799525527",
+        "15 -768412200",
+        "16 -1260324947",
+        "17 290573278"
+    };
 
     private static final List<String> RECORDS = List.of(
             "insert into installation values (1, false, now())",
@@ -47,6 +72,13 @@ public class UpgradeTest {
         JdbcClient.create(database)
                 .sql("update set_up set sag = '-3', sag_unit = 'MICROMETRE'")
                 .update();
+        Flyway.configure().dataSource(database).target("16").load().migrate();
+        JdbcClient.create(database)
+                .sql(
+                        "insert into calibration (gauge_id, done_on, done_by, result, points, next_due, note, recorded_by, recorded_at,"
+                                + " point_unit, uncertainty) values (1, date '2026-01-01', 'works', 'GOOD', '0: 0; 50: 0.8', date '2030-01-01', '',"
+                                + " 1, now(), 'MICROMETRE', '0.2')")
+                .update();
         JdbcClient.create(database).sql("shutdown").update();
 
         try (ConfigurableApplicationContext works = Eskarn.serve(folder, false)) {
@@ -58,6 +90,23 @@ public class UpgradeTest {
             assertThat(setUp.verdict().value()).isZero();
             assertThat(setUp.sag()).isEqualByComparingTo("3");
             assertThat(setUp.requirement().terms().flicker()).isEqualTo(FlickerRule.MIDDLE);
+            // Places stood in the unit of the errors before they had one of their own.
+            assertThat(works.getBean(GaugeService.class).curves().get(1L).largestChange(50))
+                    .isCloseTo(0.8, within(1e-9));
         }
+    }
+
+    /** Files of others hold what these made: a change of one of them would stop every works that upgrades. */
+    @Test
+    void schemasThatWereGivenOutAreNeverChanged() {
+        MigrationInfo[] all = Flyway.configure()
+                .dataSource("jdbc:h2:mem:checksums", "eskarn", "")
+                .load()
+                .info()
+                .all();
+        assertThat(Arrays.stream(all)
+                        .map(each -> each.getVersion() + " " + each.getChecksum())
+                        .toList())
+                .startsWith(GIVEN_OUT);
     }
 }

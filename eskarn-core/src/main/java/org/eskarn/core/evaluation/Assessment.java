@@ -106,7 +106,7 @@ public record Assessment(
                     value,
                     requirement.bounds(),
                     expanded,
-                    budget.map(whole -> whole.below()).orElse(0.0),
+                    budget.map(UncertaintyBudget::below).orElse(0.0),
                     rule.applied(requirement.bounds(), expanded));
         }
         Reduction figures = reduction.orElseThrow();

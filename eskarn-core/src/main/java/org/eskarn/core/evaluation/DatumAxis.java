@@ -23,15 +23,17 @@ import org.eskarn.core.round.ReferenceCircle;
  *
  * <p>Budget: a reading counts once more with 2R √(v₁ + v₂)/(z₂ − z₁) in the range of the face, v the variance factors of the fits.
  *
- * <p>Degenerate cases: fewer than three sections, or a ring that shows no centre, is refused.
+ * <p>Degenerate cases: fewer than three sections, a ring that shows no centre, or a face between the rings, of which nobody knows which
+ * way it looks, is refused.
  *
  * @param cosine lean towards 0°, µm for each mm
  * @param sine lean towards 90°
  * @param middle halfway between the rings, mm
+ * @param apart how far they are from each other, mm
  * @param perRadius how the error of a reading enters the lean over a diameter, for each mm of radius
  * @param form scatter about the two fits as it enters that way, µm for each mm of radius
  */
-record DatumAxis(double cosine, double sine, double middle, double perRadius, double form) {
+record DatumAxis(double cosine, double sine, double middle, double apart, double perRadius, double form) {
 
     /**
      * @param sections all that were read, those of the datum first
@@ -52,6 +54,7 @@ record DatumAxis(double cosine, double sine, double middle, double perRadius, do
                 (to[0] - from[0]) / apart,
                 (to[1] - from[1]) / apart,
                 (first.at() + second.at()) / 2 * perPlace,
+                Math.abs(apart),
                 2 / Math.abs(apart) * Math.sqrt(one.varianceFactor() + other.varianceFactor()),
                 2 / Math.abs(apart) * Math.hypot(ofForm(one), ofForm(other)));
     }
@@ -102,7 +105,10 @@ record DatumAxis(double cosine, double sine, double middle, double perRadius, do
      * @param at where the face is, mm
      * @param towards whether it looks at the rings
      */
-    List<Reading> against(List<Reading> read, double radius, double at, boolean towards) {
+    List<Reading> against(List<Reading> read, double radius, double at, boolean towards) throws StationsUnfit {
+        if (Math.abs(at - middle) < apart / 2) {
+            throw new StationsUnfit(Reason.CONTRADICTION, Note.of("core.a-face-between-the-rings"));
+        }
         double sign = at > middle == towards ? -1 : 1;
         return read.stream()
                 .map(reading -> {

@@ -36,7 +36,7 @@ import org.eskarn.core.uncertainty.UncertaintyBudget;
  * total not as less than the fitted circles reach.
  *
  * <p>Budget: of a movement or total the difference of two readings ({@link GaugeParts#ofDifference}, factor 1) and what may lie between
- * the stations of the worst section ({@link Sections#between}), of a total that of the section where it is most; of an offset
+ * the stations of the worst section ({@link Sections#between}), of a total half that of the section which holds the highest and of that which holds the lowest; of an offset
  * that of the section which is judged ({@link RingReduction#ofOffset}).
  *
  * <p>Degenerate cases: a section with fewer than three angles shows no centre; its movement stands alone.
@@ -154,7 +154,10 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
         }
         Contribution above = Sections.between(dial, sweep, highest.readings(), highest.fit(), highest.movement(), 0.5);
         Contribution below = Sections.between(dial, sweep, lowest.readings(), lowest.fit(), lowest.movement(), 0.5);
-        return Contribution.upwards(Source.BETWEEN, half(above) + half(below), atLeast(above) + atLeast(below), 1);
+        Contribution.Even top = above.even().orElseThrow();
+        Contribution.Even bottom = below.even().orElseThrow();
+        return Contribution.upwards(
+                Source.BETWEEN, top.inFigure() + bottom.inFigure(), top.atLeast() + bottom.atLeast(), 1);
     }
 
     private static double end(Journal journal, int sign) {
@@ -162,14 +165,6 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                 .mapToDouble(reading -> sign * reading.micrometres())
                 .max()
                 .orElse(Double.NEGATIVE_INFINITY);
-    }
-
-    private static double half(Contribution part) {
-        return part.even().map(even -> even.halfWidth() * even.sensitivity()).orElse(0.0);
-    }
-
-    private static double atLeast(Contribution part) {
-        return part.even().map(Contribution.Even::atLeast).orElse(0.0);
     }
 
     /** Between the highest and the lowest that the fitted circles prove. */

@@ -28,7 +28,7 @@ import org.eskarn.core.verdict.Verdict.Because;
  * <p>One sweep alone shows no scatter. What the gauge repeated to in its checks before use stands for it.
  *
  * <p>Sweeps whose figures differ by more than they may ({@link SweepAgreement}) prove nothing. They may differ by their own
- * standard uncertainty.
+ * standard uncertainty, or by what the gauge is known to repeat to, whichever is larger.
  *
  * @param verdict of this state
  * @param counted the sweeps it rests on; empty while it is not proven for want of them
@@ -139,12 +139,16 @@ public record Judgement(
             return SweepAgreement.of(answers(counted), 0);
         }
         double squares = counted.stream()
-                .mapToDouble(each ->
-                        each.reduction().orElseThrow().budget().withoutUpwards().combined())
+                .mapToDouble(each -> each.reduction().orElseThrow().budget().ofOneSweep())
                 .map(u -> u * u)
                 .average()
                 .orElse(0);
-        return SweepAgreement.of(figures, Math.sqrt(squares));
+        double checked = counted.stream()
+                .mapToDouble(each -> each.dial().scatter().deviation())
+                .max()
+                .orElse(0);
+        double ofGauge = Math.sqrt(2) * checked / requirement.statedAs().movementPerUnit();
+        return SweepAgreement.of(figures, Math.max(Math.sqrt(squares), ofGauge));
     }
 
     /** How many answers of each sweep differ from those of the last. */

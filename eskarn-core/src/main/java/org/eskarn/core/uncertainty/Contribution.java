@@ -21,7 +21,13 @@ public record Contribution(Source source, double standard, double degreesOfFreed
      * @param sensitivity change of the judged figure per change of this quantity
      * @param atLeast of a part that can only make the true figure larger: by how much it does at least, µm of the judged figure
      */
-    public record Even(double halfWidth, double sensitivity, double atLeast) {}
+    public record Even(double halfWidth, double sensitivity, double atLeast) {
+
+        /** Half the width in the judged figure, µm. */
+        public double inFigure() {
+            return Math.abs(sensitivity) * halfWidth;
+        }
+    }
 
     /** Where a part comes from. */
     public enum Source {

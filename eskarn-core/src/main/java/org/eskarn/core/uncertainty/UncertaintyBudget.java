@@ -27,9 +27,6 @@ public record UncertaintyBudget(List<Contribution> parts, double perReading) {
 
     private static final double ROUNDING = 1e-9;
 
-    /** Half the width of an even distribution ÷ its standard deviation. */
-    private static final double EVEN = Math.sqrt(3);
-
     /** Of a figure that is one reading. */
     public UncertaintyBudget(List<Contribution> parts) {
         this(parts, 1);
@@ -96,10 +93,8 @@ public record UncertaintyBudget(List<Contribution> parts, double perReading) {
                 widest = part;
             }
         }
-        double even = widest == null ? 0 : widest.standard() * EVEN;
-        Contribution without = widest;
-        double rest = Math.sqrt(square(without));
-        return EvenAndScatter.halfWidth(even, rest, freedom(without));
+        double even = widest == null ? 0 : widest.even().orElseThrow().inFigure();
+        return EvenAndScatter.halfWidth(even, Math.sqrt(square(widest)), freedom(widest));
     }
 
     /** How far below its figure the true one may lie, µm: U without what can only make it larger, less what that does at least. */
@@ -113,8 +108,21 @@ public record UncertaintyBudget(List<Contribution> parts, double perReading) {
         return Math.max(0, withoutUpwards().expanded() - atLeast);
     }
 
+    /**
+     * The combined standard uncertainty of one sweep beside others, µm: without what they share or what the gauge's checks say, which is
+     * compared for itself.
+     */
+    public double ofOneSweep() {
+        double square = 0;
+        for (Contribution part : parts) {
+            boolean own = !part.source().upwards() && part.source() != Contribution.Source.CHECKS;
+            square += own ? part.standard() * part.standard() : 0;
+        }
+        return Math.sqrt(square);
+    }
+
     /** The same without the parts that can only make the true figure larger. */
-    public UncertaintyBudget withoutUpwards() {
+    private UncertaintyBudget withoutUpwards() {
         return parts.stream().noneMatch(part -> part.source().upwards())
                 ? this
                 : new UncertaintyBudget(

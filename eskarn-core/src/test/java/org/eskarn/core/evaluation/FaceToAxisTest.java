@@ -13,7 +13,9 @@ import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.DatumRead;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.Zeroing;
@@ -123,6 +125,32 @@ class FaceToAxisTest {
         }
     }
 
+    /** Typed in inches, the same part has the same figure. */
+    @Test
+    void inInchesItIsTheSame() throws Exception {
+        Requirement metric = asked("25.4 76.2 127", DatumRead.LEAST_SQUARES, SurfaceSide.OUTSIDE, true);
+        Layout inches = CharacteristicLayout.read(
+                SQUARENESS,
+                new WrittenLayout(LayoutKind.RINGS, LengthUnit.INCH, "1 3 5", String.valueOf(STATIONS)),
+                Zeroing.ONE_FOR_ALL,
+                Reversal.NONE);
+        Requirement inch = new Requirement(
+                SQUARENESS,
+                SurfaceSide.OUTSIDE,
+                metric.limit(),
+                metric.statedAs(),
+                DecisionRule.STRINGENT,
+                metric.allowedReturn(),
+                metric.flicker(),
+                1,
+                inches,
+                metric.basis());
+        double[] part = part(0.2, -0.1, 0.03, 0, 25.4, 76.2, 1);
+        assertThat(read(inch, part).verdict().value()).isCloseTo(2 * RADIUS * 0.03, within(1e-6));
+        assertThat(read(inch, part).verdict().expanded())
+                .isCloseTo(read(metric, part).verdict().expanded(), within(1e-9));
+    }
+
     /** To the axis of the turn the same face is out by what the part leans. */
     @Test
     void withoutADatumItIsHeldToTheAxisOfTheTurn() {
@@ -149,6 +177,14 @@ class FaceToAxisTest {
     void withoutAFaceNothingIsProven(String distances) {
         Requirement asked = asked(distances, DatumRead.LEAST_SQUARES, SurfaceSide.OUTSIDE, true);
         assertThat(read(asked, new double[asked.layout().size()]).verdict().because())
+                .isEqualTo(Because.STATIONS_UNFIT);
+    }
+
+    /** Which way a shoulder between the rings looks nobody can tell, and one side of it would pass what the other fails. */
+    @Test
+    void aFaceBetweenTheRingsProvesNothing() {
+        Requirement asked = asked("10 60 40", DatumRead.LEAST_SQUARES, SurfaceSide.OUTSIDE, true);
+        assertThat(read(asked, part(0.1, 0, 0, 0, 10, 60, 1)).verdict().because())
                 .isEqualTo(Because.STATIONS_UNFIT);
     }
 

@@ -132,7 +132,7 @@ public final class MeasureAnswer {
                         || correction.fields().shown(field.name()).equals(field.usual()))
                 .map(Field::name)
                 .forEach(taken::remove);
-        taken.keySet().removeAll(List.of("measured", "read"));
+        taken.keySet().removeAll(List.of("measured", "read", "middle"));
         return taken;
     }
 
