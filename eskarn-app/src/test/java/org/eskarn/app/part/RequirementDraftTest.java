@@ -212,6 +212,7 @@ class RequirementDraftTest {
                 "5 30 40 | 80 | LEAST_SQUARES | | ",
                 "5 30 40 | | ASSUMED | | ",
                 "5 30 | 80 | LEAST_SQUARES | layout.first | add the section of the face",
+                "5 30 20 | 80 | LEAST_SQUARES | layout.first | between the two rings",
                 "5 30 40 | | CONTACTING | layout.radius | radius"
             })
     void aFaceHeldToAnAxisSaysWhatItNeeds(String first, String radius, String datum, String field, String words) {
