@@ -9,6 +9,7 @@ let unanswered = null; // an entry that got no answer; sent again with its own k
 let locked = false; // a refused text stands in the field and was not looked at yet
 let lockedAt = 0; // the place it was typed for
 let waiting = []; // what was typed after it
+let onward = null; // where Enter leads when the sign-in has ended; what was typed goes along
 
 const field = () => document.getElementById("typed");
 const form = () => document.getElementById("entry");
@@ -39,6 +40,7 @@ function enqueue(typed) {
 
 function unlock() {
   locked = false;
+  onward = null;
   waiting = [];
   say("entry-waiting", "");
 }
@@ -99,6 +101,7 @@ function unansweredWords(status) {
 
 function refused(status) {
   const [first, ...after] = queue.splice(0);
+  if (status === 401 || status === 403) keepFor(status, [first, ...after]);
   if (status !== 422 && status !== 409) {
     unanswered = first;
     say("entry-problem", unansweredWords(status));
@@ -120,13 +123,42 @@ function refused(status) {
   if (locked || rest.length > 0) sayWaiting();
 }
 
+// The sign-in has ended, or the page is older than it. What was typed is kept in this window and taken afterwards, in order and
+// under its own keys; where somebody else signs in, it is only told.
+const KEPT = "eskarn-kept";
+
+function keepFor(status, entries) {
+  const here = location.pathname + location.search;
+  onward = { to: status === 401 ? "/sign-in?to=" + encodeURIComponent(here) : here, entries };
+}
+
+function goOn() {
+  const typed = waiting.filter((text) => text !== "");
+  const kept = { login: words("login"), path: location.pathname, entries: onward.entries, typed };
+  sessionStorage.setItem(KEPT, JSON.stringify(kept));
+  location.assign(onward.to);
+}
+
+document.addEventListener("DOMContentLoaded", () => {
+  const kept = JSON.parse(sessionStorage.getItem(KEPT) ?? "null");
+  if (kept === null || kept.path !== location.pathname || !document.getElementById("entry-words")) return;
+  sessionStorage.removeItem(KEPT);
+  const taken = form() && kept.login === words("login");
+  notTaken([...(taken ? [] : kept.entries.map((entry) => entry.typed)), ...kept.typed]);
+  if (!taken) return;
+  queue.push(...kept.entries);
+  send();
+});
+
 // The field while it is locked: what is typed is kept beside it, and Enter is dead until the text was dealt with.
 document.addEventListener(
   "keydown",
   (event) => {
     if (!locked || event.target.id !== "typed" || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key === "Enter" && unanswered && waiting.length === 0) return;
-    if (event.key === "Enter") {
+    if (event.key === "Enter" && unanswered && waiting.length === 0 && onward === null) return;
+    if (event.key === "Enter" && onward !== null) {
+      goOn();
+    } else if (event.key === "Enter") {
       waiting.push("");
     } else if (event.key === "Escape") {
       field().value = "";

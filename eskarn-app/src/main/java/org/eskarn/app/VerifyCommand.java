@@ -4,11 +4,11 @@ import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
-import java.util.stream.Stream;
+import java.util.Optional;
 import org.eskarn.app.ledger.LedgerVerification;
 import org.eskarn.app.ledger.LedgerVerification.Report;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.storage.Folders;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -28,17 +28,17 @@ final class VerifyCommand {
     private VerifyCommand() {}
 
     /**
-     * @param arguments the data folder, and the heads file where it is not the one in that folder
+     * @param kept the heads file where it is not the one in the data folder
      * @return the exit code
      */
-    static int run(String[] arguments, PrintStream out) {
-        Path data = Path.of(arguments[0]).toAbsolutePath();
-        Path heads = arguments.length > 1 ? Path.of(arguments[1]).toAbsolutePath() : data.resolve("eskarn.heads");
+    static int run(Path folder, Optional<Path> kept, PrintStream out) {
+        Path data = folder.toAbsolutePath();
+        Path heads = kept.map(Path::toAbsolutePath).orElse(data.resolve("eskarn.heads"));
         if (!Files.exists(data.resolve(DATABASE))) {
             out.println("eskarn: " + Words.say("ledger.no-records", data));
             return UNUSABLE;
         }
-        if (arguments.length > 1 && !Files.exists(heads)) {
+        if (kept.isPresent() && !Files.exists(heads)) {
             out.println("eskarn: " + Words.say("ledger.no-heads-file", heads));
             return UNUSABLE;
         }
@@ -48,7 +48,7 @@ final class VerifyCommand {
                 Files.copy(data.resolve(DATABASE), copy.resolve(DATABASE));
                 return verify(data, copy, heads, out);
             } finally {
-                delete(copy);
+                Folders.delete(copy);
             }
         } catch (IOException e) {
             out.println("eskarn: " + Words.say("ledger.not-readable", data, String.valueOf(e.getMessage())));
@@ -73,14 +73,6 @@ final class VerifyCommand {
                             () -> out.println(
                                     "eskarn: " + Words.say("ledger.all-in-order", report.documents(), report.heads())));
             return report.problem().isPresent() ? WRONG : IN_ORDER;
-        }
-    }
-
-    private static void delete(Path folder) throws IOException {
-        try (Stream<Path> files = Files.walk(folder)) {
-            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(file);
-            }
         }
     }
 }

@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.eskarn.app.running.Eskarn;
 import org.junit.jupiter.api.BeforeAll;
@@ -29,7 +30,10 @@ class VerifyCommandTest {
 
     private static Said verify(String... arguments) {
         ByteArrayOutputStream said = new ByteArrayOutputStream();
-        int code = VerifyCommand.run(arguments, new PrintStream(said, true, StandardCharsets.UTF_8));
+        int code = VerifyCommand.run(
+                Path.of(arguments[0]),
+                arguments.length > 1 ? Optional.of(Path.of(arguments[1])) : Optional.empty(),
+                new PrintStream(said, true, StandardCharsets.UTF_8));
         return new Said(code, said.toString(StandardCharsets.UTF_8));
     }
 

@@ -1,8 +1,14 @@
 package org.eskarn.app.account;
 
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
-/** A person who may sign in. */
+/**
+ * A person who may sign in.
+ *
+ * @param passwordAt since when the password is what it is; null where it was never changed
+ * @param passwordByLinkOf name of the steward whose link it was last set by; null where the person changed it without
+ */
 public record Account(
         long id,
         String login,
@@ -11,4 +17,6 @@ public record Account(
         String passwordHash,
         boolean active,
         Instant createdAt,
-        int version) {}
+        int version,
+        @Nullable Instant passwordAt,
+        @Nullable String passwordByLinkOf) {}

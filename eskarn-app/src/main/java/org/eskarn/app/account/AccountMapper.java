@@ -6,11 +6,14 @@ import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.eskarn.app.page.Units;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface AccountMapper {
 
     Optional<Account> byLogin(String login);
+
+    Optional<Account> byId(long id);
 
     List<Account> all();
 
@@ -22,6 +25,15 @@ interface AccountMapper {
             @Param("role") Role role,
             @Param("passwordHash") String passwordHash,
             @Param("createdAt") Instant createdAt);
+
+    /** @return 1 for whoever comes first, ever */
+    int claimFirst();
+
+    void setPassword(
+            @Param("id") long id,
+            @Param("passwordHash") String passwordHash,
+            @Param("at") Instant at,
+            @Param("byLinkOf") @Nullable String byLinkOf);
 
     int setActive(@Param("id") long id, @Param("version") int version, @Param("active") boolean active);
 

@@ -7,7 +7,7 @@ public final class AccountRefused extends Exception {
 
     private final String field;
 
-    AccountRefused(String field, String sentence) {
+    public AccountRefused(String field, String sentence) {
         super(sentence);
         this.field = field;
     }

@@ -1,12 +1,17 @@
 package org.eskarn.app.account;
 
+import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.eskarn.app.actions.ActionAbout;
+import org.eskarn.app.actions.ActionLog;
 import org.eskarn.app.page.Units;
 import org.eskarn.app.page.Words;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -18,19 +23,18 @@ import org.springframework.transaction.annotation.Transactional;
 public class AccountService implements UserDetailsService {
 
     private static final Pattern LOGIN = Pattern.compile("[a-z0-9][a-z0-9.-]{1,39}");
-    private static final int SHORTEST_PASSWORD = 8;
-    /** BCrypt reads no more than this many bytes. */
-    private static final int LONGEST_PASSWORD = 72;
-
     private static final int LONGEST_NAME = 80;
 
     private final AccountMapper accounts;
     private final PasswordEncoder encoder;
+    private final ActionLog actions;
+    private final SecureRandom chance = new SecureRandom();
     private final Clock clock;
 
-    AccountService(AccountMapper accounts, PasswordEncoder encoder, Clock clock) {
+    AccountService(AccountMapper accounts, PasswordEncoder encoder, ActionLog actions, Clock clock) {
         this.accounts = accounts;
         this.encoder = encoder;
+        this.actions = actions;
         this.clock = clock;
     }
 
@@ -56,29 +60,56 @@ public class AccountService implements UserDetailsService {
         return accounts.count() == 0;
     }
 
-    /** Whether the password is that of the account; whoever asks counts the tries, see {@link OwnPassword}. */
-    boolean confirms(Account account, String password) {
-        return encoder.matches(password, account.passwordHash());
+    @Transactional(readOnly = true)
+    public Optional<Account> byId(long id) {
+        return accounts.byId(id);
     }
 
     /**
-     * The first account of an installation, its steward.
+     * Whether the password is the account's as it stands now, of somebody who may still sign in. Whoever asks counts the tries.
+     */
+    public boolean confirms(Account account, String password) {
+        return byId(account.id())
+                .filter(Account::active)
+                .filter(now -> encoder.matches(password, now.passwordHash()))
+                .isPresent();
+    }
+
+    /**
+     * The first account of an installation, its steward. Of several who ask at once one is taken.
      *
      * @throws AccountRefused if a field is unfit, or somebody was quicker
      */
     @Transactional(rollbackFor = AccountRefused.class)
     public void createFirst(String login, String name, String password) throws AccountRefused {
-        if (accounts.count() > 0) {
+        if (accounts.claimFirst() == 0) {
             throw new AccountRefused("login", Words.say("account.there-is-a-steward-already-sign-in"));
         }
-        create(login, name, Role.STEWARD, password);
+        PasswordRule.check(password, name, login);
+        insert(login, name, Role.STEWARD, password);
     }
 
     /**
+     * Somebody who sets a password of their own with a link; until then nobody can sign in as them.
+     *
      * @throws AccountRefused if a field is unfit or the sign-in name is taken
      */
     @Transactional(rollbackFor = AccountRefused.class)
-    public void create(String login, String name, Role role, String password) throws AccountRefused {
+    public Account add(String login, String name, Role role) throws AccountRefused {
+        return insert(login, name, role, Secret.make(chance));
+    }
+
+    /**
+     * Somebody of the demo, with the password that the sign-in page tells everybody.
+     *
+     * @throws AccountRefused if a field is unfit or the sign-in name is taken
+     */
+    @Transactional(rollbackFor = AccountRefused.class)
+    public void invent(String login, String name, Role role, String password) throws AccountRefused {
+        insert(login, name, role, password);
+    }
+
+    private Account insert(String login, String name, Role role, String password) throws AccountRefused {
         String asked = login.strip().toLowerCase(Locale.ROOT);
         if (!LOGIN.matcher(asked).matches()) {
             throw new AccountRefused("login", Words.say("account.a-sign-in-name-has-2-to"));
@@ -86,14 +117,49 @@ public class AccountService implements UserDetailsService {
         if (name.isBlank() || name.strip().length() > LONGEST_NAME) {
             throw new AccountRefused("name", Words.say("account.type-the-name-as-it-shall-stand"));
         }
-        int bytes = password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length;
-        if (password.length() < SHORTEST_PASSWORD || bytes > LONGEST_PASSWORD) {
-            throw new AccountRefused("password", Words.say("account.a-password-has-at-least-8-characters"));
-        }
         if (accounts.byLogin(asked).isPresent()) {
-            throw new AccountRefused("login", Words.say("account.is-taken-choose-another-sign-in-name", asked));
+            throw taken(asked);
         }
-        accounts.insert(asked, name.strip(), role, String.valueOf(encoder.encode(password)), clock.instant());
+        try {
+            accounts.insert(asked, name.strip(), role, hashed(password), clock.instant());
+        } catch (DuplicateKeyException e) {
+            throw taken(asked);
+        }
+        Account added = accounts.byLogin(asked).orElseThrow();
+        tell(Words.say("account.action-added", added.name(), asked, role.title()));
+        return added;
+    }
+
+    private static AccountRefused taken(String login) {
+        return new AccountRefused("login", Words.say("account.is-taken-choose-another-sign-in-name", login));
+    }
+
+    private String hashed(String password) {
+        return String.valueOf(encoder.encode(password));
+    }
+
+    /**
+     * A person changes their own password.
+     *
+     * @throws AccountRefused if the new one is unfit
+     */
+    @Transactional(rollbackFor = AccountRefused.class)
+    public void changePassword(Account account, String password) throws AccountRefused {
+        if (confirms(account, password)) {
+            throw new AccountRefused("password", Words.say("account.that-is-the-old-password"));
+        }
+        setPassword(account, password, null);
+        tell(Words.say("account.action-password-changed", account.name()));
+    }
+
+    /** @param byLinkOf name of the steward whose link set it; null where the person did without */
+    void setPassword(Account account, String password, @Nullable String byLinkOf) throws AccountRefused {
+        PasswordRule.check(password, account.name(), account.login());
+        accounts.setPassword(account.id(), hashed(password), clock.instant(), byLinkOf);
+    }
+
+    void tell(String said) {
+        actions.tell(ActionAbout.ACCOUNT, said);
     }
 
     /**
@@ -106,6 +172,8 @@ public class AccountService implements UserDetailsService {
         if (accounts.setActive(id, version, active) == 0) {
             throw new AccountRefused("list", Words.say("account.somebody-else-changed-this-account-meanwhile-here"));
         }
+        String name = accounts.byId(id).map(Account::name).orElseThrow();
+        tell(active ? Words.say("account.action-switched-on", name) : Words.say("account.action-switched-off", name));
     }
 
     /** Which units the person wants to see. */

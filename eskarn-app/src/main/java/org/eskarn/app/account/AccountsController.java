@@ -1,9 +1,8 @@
 package org.eskarn.app.account;
 
+import org.eskarn.app.page.NotFound;
 import org.eskarn.app.page.Words;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.session.SessionInformation;
-import org.springframework.security.core.session.SessionRegistry;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,11 +17,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class AccountsController {
 
     private final AccountService accounts;
+    private final ResetLinkService links;
+    private final Sessions sessions;
 
-    private final SessionRegistry sessions;
-
-    AccountsController(AccountService accounts, SessionRegistry sessions) {
+    AccountsController(AccountService accounts, ResetLinkService links, Sessions sessions) {
         this.accounts = accounts;
+        this.links = links;
         this.sessions = sessions;
     }
 
@@ -33,14 +33,14 @@ class AccountsController {
     }
 
     @PostMapping
-    String create(AccountForm form, Model model) {
+    String create(AccountForm form, @AuthenticationPrincipal SignedIn person, Model model) {
         try {
             Role role = form.role();
             if (role == null) {
                 throw new AccountRefused("role", Words.say("account.choose-what-this-person-does"));
             }
-            accounts.create(form.login(), form.name(), role, form.password());
-            return "redirect:/accounts";
+            Account added = accounts.add(form.login(), form.name(), role);
+            return linkGiven(added.id(), person, model);
         } catch (AccountRefused refused) {
             form.refill(model, refused);
             return page(model);
@@ -60,7 +60,7 @@ class AccountsController {
             }
             accounts.setActive(id, version, active);
             if (!active) {
-                signOut(id);
+                sessions.signOut(id, null);
             }
             return "redirect:/accounts";
         } catch (AccountRefused refused) {
@@ -69,11 +69,19 @@ class AccountsController {
         }
     }
 
-    private void signOut(long id) {
-        sessions.getAllPrincipals().stream()
-                .filter(principal -> principal instanceof SignedIn person && person.id() == id)
-                .flatMap(principal -> sessions.getAllSessions(principal, false).stream())
-                .forEach(SessionInformation::expireNow);
+    /** A link with which the person sets a password; it is shown once. */
+    @PostMapping("/{id}/link")
+    String giveLink(@PathVariable long id, @AuthenticationPrincipal SignedIn person, Model model) {
+        if (accounts.byId(id).isEmpty()) {
+            throw new NotFound();
+        }
+        return linkGiven(id, person, model);
+    }
+
+    private String linkGiven(long id, SignedIn person, Model model) {
+        model.addAttribute("given", links.give(id, person.name()));
+        model.addAttribute("form", AccountForm.EMPTY);
+        return page(model);
     }
 
     private String page(Model model) {

@@ -1,7 +1,12 @@
 package org.eskarn.app.account;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Optional;
+import org.eskarn.app.actions.ActionAbout;
+import org.eskarn.app.actions.ActionLog;
+import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -9,11 +14,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class InstallationService {
 
+    private static final int USUAL_MINUTES = 30;
+    private static final int SHORTEST_MINUTES = 5;
+    private static final int LONGEST_MINUTES = 720;
+
     private final InstallationMapper installation;
+    private final ActionLog actions;
     private final Clock clock;
 
-    InstallationService(InstallationMapper installation, Clock clock) {
+    InstallationService(InstallationMapper installation, ActionLog actions, Clock clock) {
         this.installation = installation;
+        this.actions = actions;
         this.clock = clock;
     }
 
@@ -31,5 +42,26 @@ public class InstallationService {
     @Transactional
     public void make(boolean demo) {
         installation.make(demo, clock.instant());
+    }
+
+    /** After how long without a touch somebody is signed out. */
+    @Transactional(readOnly = true)
+    public Duration idle() {
+        return Duration.ofMinutes(installation.idleMinutes().orElse(USUAL_MINUTES));
+    }
+
+    /**
+     * @throws FormRefused beside the field {@code idleMinutes}
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public void setIdle(String typed) throws FormRefused {
+        if (!typed.strip().matches("[0-9]{1,3}")
+                || Integer.parseInt(typed.strip()) < SHORTEST_MINUTES
+                || Integer.parseInt(typed.strip()) > LONGEST_MINUTES) {
+            throw new FormRefused("idleMinutes", Words.say("account.idle-minutes", SHORTEST_MINUTES, LONGEST_MINUTES));
+        }
+        int minutes = Integer.parseInt(typed.strip());
+        installation.setIdleMinutes(minutes);
+        actions.tell(ActionAbout.WORKS, Words.say("account.action-idle", minutes));
     }
 }

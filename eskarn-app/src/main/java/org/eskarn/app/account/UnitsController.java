@@ -1,5 +1,6 @@
 package org.eskarn.app.account;
 
+import org.eskarn.app.page.LocalAddress;
 import org.eskarn.app.page.Units;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,8 +32,7 @@ class UnitsController {
 
     /** Only the path of where the person came from, so that nobody is led to another host. */
     private static String pathOf(String referer) {
-        String path = referer.replaceFirst("^https?://[^/]*", "");
-        return path.startsWith("/") && !path.startsWith("//") ? path : "/";
+        return LocalAddress.of(referer.replaceFirst("^https?://[^/]*", ""));
     }
 
     /** The choice as it stands, for the frame of every page. */

@@ -93,7 +93,7 @@ class DemoInspector {
     }
 
     /** Sets every zero on the nearest master where one is asked, and confirms the step. */
-    private void zero(int number, int position, long by) throws DocketConflict {
+    void zero(int number, int position, long by) throws DocketConflict {
         SetUp setUp = find(number, position);
         if (!setUp.onMaster()) {
             confirm(number, position, Step.ZERO, by);

@@ -74,6 +74,7 @@ final class DemoTrueParts {
                         SQUARENESS,
                         "limit.upper: 0.015 | layout.kind: RINGS | layout.datumRead: LEAST_SQUARES | layout.first: 5 30 40 | layout.second: 8 | "
                                 + "layout.radius: 80 | gauge.zeroing: EACH_STEP | limit.datum: axis of the spigot | gauge.resolution: 1 | "
-                                + "setUp.circumstances: Flange in the chuck; rings on the spigot 5 and 30 mm from its end, then the rim face.");
+                                + "setUp.workKind: IN_A_FIXTURE | setUp.circumstances: Flange in the chuck; rings on the spigot 5 and 30 mm from its end, then the rim "
+                                + "face, which looks away from them.");
     }
 }

@@ -101,11 +101,11 @@ class DemoWorld {
     void make() {
         try {
             installation.make(true);
-            accounts.create("m.quill", "Mara Quill", Role.INSPECTOR, PASSWORD);
-            accounts.create("t.ashdale", "Tobin Ashdale", Role.CHECKER, PASSWORD);
-            accounts.create("i.varn", "Ilse Varn", Role.KEEPER, PASSWORD);
-            accounts.create("e.korrin", "Edda Korrin", Role.STEWARD, PASSWORD);
-            accounts.create("w.sorrel", "Wenna Sorrel", Role.CHECKER, PASSWORD);
+            accounts.invent("m.quill", "Mara Quill", Role.INSPECTOR, PASSWORD);
+            accounts.invent("t.ashdale", "Tobin Ashdale", Role.CHECKER, PASSWORD);
+            accounts.invent("i.varn", "Ilse Varn", Role.KEEPER, PASSWORD);
+            accounts.invent("e.korrin", "Edda Korrin", Role.STEWARD, PASSWORD);
+            accounts.invent("w.sorrel", "Wenna Sorrel", Role.CHECKER, PASSWORD);
             LocalDate today = LocalDate.now(clock);
             DemoGauges.all(today).forEach(gauges::add);
             keepGauges(today);

@@ -9,6 +9,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.eskarn.app.actions.ActionAbout;
+import org.eskarn.app.actions.ActionLog;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
@@ -25,10 +27,12 @@ public class GaugeChangeService {
     private static final int LONGEST_REASON = 200;
 
     private final GaugeMapper gauges;
+    private final ActionLog actions;
     private final Clock clock;
 
-    GaugeChangeService(GaugeMapper gauges, Clock clock) {
+    GaugeChangeService(GaugeMapper gauges, ActionLog actions, Clock clock) {
         this.gauges = gauges;
+        this.actions = actions;
         this.clock = clock;
     }
 
@@ -52,12 +56,20 @@ public class GaugeChangeService {
             }
         }
         refuse(typed);
+        tell(
+                before == null
+                        ? Words.say("gauge.action-added", gauge.mark(), gauge.name())
+                        : Words.say("gauge.action-changed", gauge.mark(), gauge.name(), before.mark(), before.name()));
         if (id == 0) {
             gauges.insert(gauge);
             return gauges.idOf(gauge.mark());
         }
         gauges.update(gauge);
         return id;
+    }
+
+    private void tell(String said) {
+        actions.tell(ActionAbout.GAUGE, said);
     }
 
     private static void refuse(Typed typed) throws FormRefused {
@@ -121,6 +133,7 @@ public class GaugeChangeService {
                 by,
                 clock.instant());
         gauges.setDue(id, due);
+        tell(Words.say("gauge.action-calibrated", gauge.mark(), doneOn, result.title()));
         if (result == Calibration.Result.FAILED) {
             change(id, GaugeStatus.WITHDRAWN, Words.say("gauge.calibration-of-out-of-its-limits", doneOn), by);
         }
@@ -170,6 +183,8 @@ public class GaugeChangeService {
     private void change(long id, GaugeStatus status, String reason, long by) {
         gauges.setStatus(id, status);
         gauges.insertStatusChange(id, status, reason, by, clock.instant());
+        String mark = gauges.byId(id).map(Gauge::mark).orElse("");
+        tell(Words.say("gauge.action-status", mark, status.title(), reason));
     }
 
     /**
@@ -191,7 +206,7 @@ public class GaugeChangeService {
      */
     @Transactional(rollbackFor = FormRefused.class)
     public void writeBlocks(long id, int version, String text) throws FormRefused {
-        lock(id, version);
+        Gauge set = lock(id, version);
         List<BlockRow> rows = new ArrayList<>();
         Set<BigDecimal> seen = new HashSet<>();
         for (String line :
@@ -211,6 +226,7 @@ public class GaugeChangeService {
         }
         gauges.deleteBlocks(id);
         gauges.insertBlocks(rows);
+        tell(Words.say("gauge.action-blocks", set.mark(), rows.size()));
     }
 
     private static BlockRow block(long id, String line) throws FormRefused {

@@ -76,6 +76,9 @@ final class AskedParts {
                 layout.conditionNames().isEmpty() ? null : layout.conditionNames(),
                 layout.datumRead().read()
                         ? choice(layout.datumRead(), layout.datumRead().title())
+                        : null,
+                layout.datumRead().read() && layout.axisFace() != null
+                        ? choice(layout.axisFace(), layout.axisFace().title())
                         : null);
     }
 

@@ -87,6 +87,10 @@ public record Sheet(
                 facts,
                 Words.say("ledger.datum-read"),
                 asked.datumRead() == null ? "" : asked.datumRead().words());
+        add(
+                facts,
+                Words.say("ledger.its-rings"),
+                asked.axisFace() == null ? "" : asked.axisFace().words());
         add(facts, Words.say("ledger.radius"), said(asked.radius()));
         add(facts, Words.say("ledger.span"), said(asked.span()));
         add(facts, Words.say("ledger.master-size"), said(asked.setTo()));

@@ -1,8 +1,5 @@
 package org.eskarn.app.ledger;
 
-import jakarta.servlet.http.HttpServletRequest;
-import org.eskarn.app.account.OwnPassword;
-import org.eskarn.app.account.PasswordRefused;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
@@ -14,6 +11,8 @@ import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.picture.engine.VerdictRule;
+import org.eskarn.app.signin.OwnPassword;
+import org.eskarn.app.signin.PasswordRefused;
 import org.eskarn.core.verdict.Outcome;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -83,10 +82,9 @@ class SignController {
             @RequestParam String remark,
             @RequestParam String password,
             @AuthenticationPrincipal SignedIn person,
-            HttpServletRequest request,
             Model model) {
         try {
-            ownPassword.confirm(person.account(), password, request.getRemoteAddr());
+            ownPassword.confirm(person.account(), password);
             ledger.sign(number, seen, remark, person.account());
             return "redirect:/ledger/" + number;
         } catch (PasswordRefused refused) {

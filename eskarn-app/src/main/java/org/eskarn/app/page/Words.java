@@ -30,6 +30,8 @@ public final class Words {
 
     private static final List<String> PLACES = List.of(
             "account",
+            "actions",
+            "backup",
             "bench",
             "calculators",
             "core",
@@ -40,7 +42,10 @@ public final class Words {
             "part",
             "picture",
             "remedy",
-            "trust");
+            "signin",
+            "start",
+            "trust",
+            "works");
 
     private static final Map<String, String> PATTERNS = read();
 

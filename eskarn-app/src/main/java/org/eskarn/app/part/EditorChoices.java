@@ -5,6 +5,7 @@ import java.util.List;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.requirement.AxisFace;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Combination;
 import org.eskarn.core.requirement.DatumRead;
@@ -25,6 +26,7 @@ record EditorChoices(
         List<Zeroing> zeroings,
         List<Reversal> reversals,
         List<DatumRead> datums,
+        List<AxisFace> axisFaces,
         List<FlickerRule> flickers,
         List<WorkKind> workKinds,
         List<Combination> combinations) {
@@ -42,6 +44,7 @@ record EditorChoices(
                 List.of(Zeroing.values()),
                 List.of(Reversal.values()),
                 List.of(DatumRead.values()),
+                List.of(AxisFace.values()),
                 List.of(FlickerRule.values()),
                 List.of(WorkKind.values()),
                 List.of(Combination.values()));

@@ -3,15 +3,18 @@ package org.eskarn.app.part;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.requirement.AxisFace;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.DatumRead;
+import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param reversal whether it is read in two set-ups
  * @param conditions the names of the conditions it is read under, with semicolons between; empty for one
  * @param datumRead how its datum is had
+ * @param axisFace how a face lies to the rings of its axis; null where it is held to none, or was written before this was asked
  */
 public record LayoutTerms(
         long requirementId,
@@ -36,7 +40,8 @@ public record LayoutTerms(
         @Nullable BigDecimal span,
         Reversal reversal,
         String conditions,
-        DatumRead datumRead) {
+        DatumRead datumRead,
+        @Nullable AxisFace axisFace) {
 
     private static final int LONGEST_CONDITIONS = 240;
     private static final int MOST_CONDITIONS = 12;
@@ -51,13 +56,15 @@ public record LayoutTerms(
             @Nullable String span,
             @Nullable Reversal reversal,
             @Nullable String conditions,
-            @Nullable DatumRead datumRead) {
+            @Nullable DatumRead datumRead,
+            @Nullable AxisFace axisFace) {
 
         static Form blank(LengthUnit unit) {
-            return new Form(LayoutKind.RING, unit, "8", "", "", "", Reversal.NONE, "", DatumRead.ASSUMED);
+            return new Form(
+                    LayoutKind.RING, unit, "8", "", "", "", Reversal.NONE, "", DatumRead.ASSUMED, AxisFace.SHAFT_AWAY);
         }
 
-        static Form of(LayoutTerms terms) {
+        static Form of(LayoutTerms terms, SurfaceSide side) {
             return new Form(
                     terms.layoutKind(),
                     terms.layoutUnit(),
@@ -67,7 +74,8 @@ public record LayoutTerms(
                     Typed.written(terms.span()),
                     terms.reversal(),
                     terms.conditions(),
-                    terms.datumRead());
+                    terms.datumRead(),
+                    terms.face(side));
         }
 
         /** The same over another kind of layout, with an example of how it is written where it is not written yet. */
@@ -81,13 +89,21 @@ public record LayoutTerms(
                     span,
                     reversal,
                     conditions,
-                    datumRead);
+                    datumRead,
+                    axisFace);
         }
 
         LayoutKind chosenKind(Characteristic characteristic) {
             return kind != null && characteristic.layouts().contains(kind)
                     ? kind
                     : characteristic.layouts().get(0);
+        }
+
+        @Nullable
+        AxisFace chosenFace(Characteristic characteristic) {
+            return characteristic.heldToAnAxis(chosenKind(characteristic))
+                    ? Objects.requireNonNullElse(axisFace, AxisFace.SHAFT_AWAY)
+                    : null;
         }
 
         DatumRead chosenDatum(Characteristic characteristic) {
@@ -117,7 +133,8 @@ public record LayoutTerms(
                         : null,
                 form.chosenReversal(characteristic),
                 conditions(form, characteristic, typed),
-                form.chosenDatum(characteristic));
+                form.chosenDatum(characteristic),
+                form.chosenFace(characteristic));
     }
 
     private static String conditions(Form form, Characteristic characteristic, Typed typed) {
@@ -135,6 +152,11 @@ public record LayoutTerms(
             typed.problem("layout.conditions", Words.say("part.each-condition-has-its-own-name"));
         }
         return String.join("; ", names);
+    }
+
+    /** How a face lies to the rings; where it was not asked, as it was taken then. */
+    AxisFace face(SurfaceSide side) {
+        return axisFace != null ? axisFace : side.inside() ? AxisFace.SHAFT_TOWARDS : AxisFace.SHAFT_AWAY;
     }
 
     /** As the core reads them. */

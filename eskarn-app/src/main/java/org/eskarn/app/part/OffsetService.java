@@ -3,6 +3,8 @@ package org.eskarn.app.part;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
+import org.eskarn.app.actions.ActionAbout;
+import org.eskarn.app.actions.ActionLog;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
@@ -22,9 +24,11 @@ public class OffsetService {
     private static final double LARGEST = 10_000;
 
     private final PartMapper mapper;
+    private final ActionLog actions;
 
-    OffsetService(PartMapper mapper) {
+    OffsetService(PartMapper mapper, ActionLog actions) {
         this.mapper = mapper;
+        this.actions = actions;
     }
 
     /** What stands in the fields of a new offset. */
@@ -76,10 +80,18 @@ public class OffsetService {
             throw new FormRefused(typed.problems());
         }
         mapper.insertOffset(new PartOffset(0, partId, form.kind(), name, amount, form.offsetUnit()));
+        actions.tell(
+                ActionAbout.PART,
+                Words.say("part.action-offset-added", form.kind().title(), name, amount.toPlainString()));
     }
 
     @Transactional
     public void remove(long partId, long offsetId) {
+        mapper.offsets(partId).stream()
+                .filter(each -> each.id() == offsetId)
+                .forEach(each -> actions.tell(
+                        ActionAbout.PART,
+                        Words.say("part.action-offset-removed", each.kind().title(), each.name())));
         mapper.deleteOffset(partId, offsetId);
     }
 }

@@ -6,10 +6,15 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.eskarn.app.actions.ActionAbout;
+import org.eskarn.app.actions.ActionLog;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.storage.NewKey;
+import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -26,10 +31,12 @@ public class PartChangeService {
 
     private final PartMapper mapper;
     private final PartService parts;
+    private final ActionLog actions;
 
-    PartChangeService(PartMapper mapper, PartService parts) {
+    PartChangeService(PartMapper mapper, PartService parts, ActionLog actions) {
         this.mapper = mapper;
         this.parts = parts;
+        this.actions = actions;
     }
 
     /** The head of a part as typed. */
@@ -79,7 +86,14 @@ public class PartChangeService {
      */
     @Transactional(rollbackFor = FormRefused.class)
     public long create(PartForm form) throws FormRefused {
-        return insert(read(form, 0, null));
+        Part part = read(form, 0, null);
+        long id = insert(part);
+        tell(Words.say("part.action-added", part.number()));
+        return id;
+    }
+
+    private void tell(String said) {
+        actions.tell(ActionAbout.PART, said);
     }
 
     private long insert(Part part) throws FormRefused {
@@ -112,6 +126,7 @@ public class PartChangeService {
             throw taken(after);
         }
         mapper.updatePart(after);
+        tell(Words.say("part.action-changed", after.number(), before.number()));
     }
 
     private static Part read(PartForm form, long id, @Nullable Long revisedFrom) throws FormRefused {
@@ -169,6 +184,7 @@ public class PartChangeService {
                     Objects.requireNonNull(features.get(requirement.feature().id()));
             write(requirement.on(feature), newId, requirement.position(), 0);
         }
+        tell(Words.say("part.action-revised", next.number(), old.number()));
         return newId;
     }
 
@@ -180,7 +196,7 @@ public class PartChangeService {
      */
     @Transactional(rollbackFor = FormRefused.class)
     public long saveFeature(long partId, int version, long featureId, FeatureForm form) throws FormRefused {
-        lock(partId, version);
+        Part part = lock(partId, version);
         Typed typed = new Typed(new LinkedHashMap<>());
         BigDecimal nominal = typed.above("nominal", form.nominal(), Words.say("part.a-size"));
         String letter = Typed.text(form.letter()).toUpperCase(java.util.Locale.ROOT);
@@ -205,6 +221,7 @@ public class PartChangeService {
             typed.problem("letter", Words.say("part.datum-is-another-feature-of-this-part", letter));
         }
         refuse(typed);
+        tell(Words.say("part.action-feature", feature.name(), part.number()));
         if (featureId == 0) {
             return inserted(feature).id();
         }
@@ -226,7 +243,7 @@ public class PartChangeService {
      */
     @Transactional(rollbackFor = FormRefused.class)
     public int saveRequirement(long partId, int version, int position, RequirementForm form) throws FormRefused {
-        lock(partId, version);
+        Part part = lock(partId, version);
         long id = position == 0 ? 0 : mapper.idOfRequirement(partId, position);
         Integer last = mapper.lastPosition(partId);
         int place = position == 0 ? (last == null ? 1 : last + 1) : position;
@@ -235,7 +252,13 @@ public class PartChangeService {
             throw new FormRefused(draft.problems());
         }
         PartRequirement requirement = draft.requirement().get();
+        String before = said(partId, place);
         write(requirement, partId, place, id);
+        tell(
+                id == 0
+                        ? Words.say("part.action-requirement-added", place, part.number(), said(requirement))
+                        : Words.say(
+                                "part.action-requirement-changed", place, part.number(), said(requirement), before));
         return place;
     }
 
@@ -244,11 +267,44 @@ public class PartChangeService {
      */
     @Transactional(rollbackFor = FormRefused.class)
     public void deleteRequirement(long partId, int version, int position) throws FormRefused {
-        lock(partId, version);
+        Part part = lock(partId, version);
         long id = mapper.idOfRequirement(partId, position);
+        tell(Words.say("part.action-requirement-deleted", position, part.number(), said(partId, position)));
         mapper.deleteLimits(id);
         mapper.deletePreparations(id);
         mapper.deleteRequirement(id);
+    }
+
+    private String said(long partId, int position) {
+        return parts.requirements(partId).stream()
+                .filter(each -> each.position() == position)
+                .findFirst()
+                .map(PartChangeService::said)
+                .orElse("");
+    }
+
+    /** What decides: the limits and the rule. */
+    private static String said(PartRequirement requirement) {
+        return Stream.concat(
+                        Stream.of(requirement.title(), said(requirement.limit())),
+                        Stream.concat(
+                                requirement
+                                        .serviceLimit()
+                                        .map(limit -> Words.say("part.action-in-service", said(limit)))
+                                        .stream(),
+                                Stream.of(
+                                        Words.of(requirement.limitTerms().rule().title()))))
+                .filter(each -> !each.isBlank())
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String said(Limit limit) {
+        String figures = Stream.of(limit.nominal(), limit.lower(), limit.upper())
+                .filter(Objects::nonNull)
+                .map(BigDecimal::toPlainString)
+                .collect(Collectors.joining("; "));
+        return limit.code()
+                + (figures.isEmpty() ? "" : " " + figures + " " + limit.unit().symbol());
     }
 
     private void write(PartRequirement requirement, long partId, int position, long id) {

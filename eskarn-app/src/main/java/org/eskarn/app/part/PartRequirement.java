@@ -11,6 +11,7 @@ import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.ZeroRule;
+import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 
@@ -65,12 +66,12 @@ public record PartRequirement(
                 gauge.combination(),
                 CharacteristicLayout.read(
                         characteristic, layout.written(), gauge.zeroing(), layout.reversal(), layout.conditionNames()),
-                basis(layout, gauge).of(feature.size()));
+                basis(layout, gauge, feature.side()).of(feature.size()));
         return new PartRequirement(
                 head, limitTerms, layout, gauge, setUp, feature, limit, serviceLimit, terms, preparations);
     }
 
-    private static Basis basis(LayoutTerms layout, GaugeTerms gauge) {
+    private static Basis basis(LayoutTerms layout, GaugeTerms gauge, SurfaceSide side) {
         return new Basis(
                         layout.length(gauge.setTo()),
                         layout.length(layout.radius()),
@@ -79,7 +80,8 @@ public record PartRequirement(
                         layout.length(gauge.pinClass()),
                         layout.reversal(),
                         Optional.empty())
-                .under(layout.conditionNames(), layout.datumRead());
+                .under(layout.conditionNames(), layout.datumRead())
+                .with(layout.face(side));
     }
 
     public long id() {

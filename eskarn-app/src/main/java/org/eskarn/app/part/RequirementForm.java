@@ -11,7 +11,7 @@ import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
-/** What stands in the fields of the requirement editor, as typed: its head and four groups, each bound by name. */
+/** What stands in the fields of the requirement editor, as typed: its head and four groups, each bound by name; blank where none came. */
 public record RequirementForm(
         @Nullable String title,
         @Nullable Long featureId,
@@ -20,6 +20,14 @@ public record RequirementForm(
         LayoutTerms.Form layout,
         GaugeTerms.Form gauge,
         SetUpTerms.Form setUp) {
+
+    public RequirementForm {
+        characteristic = characteristic == null ? Characteristic.CIRCULAR_RUNOUT_RADIAL : characteristic;
+        limit = limit == null ? LimitTerms.Form.blank(LengthUnit.MILLIMETRE) : limit;
+        layout = layout == null ? LayoutTerms.Form.blank(LengthUnit.MILLIMETRE) : layout;
+        gauge = gauge == null ? GaugeTerms.Form.blank(LengthUnit.MILLIMETRE) : gauge;
+        setUp = setUp == null ? SetUpTerms.Form.blank("") : setUp;
+    }
 
     static RequirementForm blank(LengthUnit unit, String preparations) {
         return new RequirementForm(
@@ -42,7 +50,7 @@ public record RequirementForm(
                         requirement.limit(),
                         requirement.serviceLimit().orElse(null),
                         requirement.limitTerms()),
-                LayoutTerms.Form.of(requirement.layout()),
+                LayoutTerms.Form.of(requirement.layout(), requirement.feature().side()),
                 GaugeTerms.Form.of(
                         requirement.gaugeKind(),
                         requirement.secondGaugeKind().orElse(null),

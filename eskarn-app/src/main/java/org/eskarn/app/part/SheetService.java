@@ -6,6 +6,8 @@ import static java.util.stream.Collectors.joining;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import org.eskarn.app.actions.ActionAbout;
+import org.eskarn.app.actions.ActionLog;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Service;
@@ -22,8 +24,11 @@ public class SheetService {
 
     private final SheetMapper sheets;
 
-    SheetService(SheetMapper sheets) {
+    private final ActionLog actions;
+
+    SheetService(SheetMapper sheets, ActionLog actions) {
         this.sheets = sheets;
+        this.actions = actions;
     }
 
     /** A sheet as it is edited: one line each, cautions begin with “!”. */
@@ -70,5 +75,6 @@ public class SheetService {
             position++;
             sheets.insertLine(new SheetLine(kind, position, caution, said));
         }
+        actions.tell(ActionAbout.PART, Words.say("part.action-sheet", kind.title()));
     }
 }

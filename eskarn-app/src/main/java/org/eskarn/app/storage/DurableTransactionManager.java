@@ -6,6 +6,7 @@ import java.sql.Statement;
 import javax.sql.DataSource;
 import org.springframework.jdbc.datasource.ConnectionHolder;
 import org.springframework.jdbc.support.JdbcTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -18,8 +19,19 @@ class DurableTransactionManager extends JdbcTransactionManager {
 
     private static final long serialVersionUID = 1L;
 
-    DurableTransactionManager(DataSource dataSource) {
+    private final transient Room room;
+
+    DurableTransactionManager(DataSource dataSource, Room room) {
         super(dataSource);
+        this.room = room;
+    }
+
+    @Override
+    protected void doBegin(Object transaction, TransactionDefinition definition) {
+        if (!definition.isReadOnly()) {
+            room.require();
+        }
+        super.doBegin(transaction, definition);
     }
 
     @Override

@@ -4,7 +4,6 @@ import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
-import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
@@ -51,10 +50,9 @@ class QualificationController {
             @RequestParam int version,
             DecisionForm form,
             @AuthenticationPrincipal SignedIn person,
-            HttpServletRequest request,
             Model model) {
         try {
-            qualification.decide(id, version, form, person.account(), request.getRemoteAddr());
+            qualification.decide(id, version, form, person.account());
             return "redirect:/gauges/" + id + "/inspection";
         } catch (FormRefused e) {
             return page(id, form, e.problems(), person, model);

@@ -5,14 +5,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.Account;
-import org.eskarn.app.account.OwnPassword;
-import org.eskarn.app.account.PasswordRefused;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.gauge.GaugeChangeService;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.signin.OwnPassword;
+import org.eskarn.app.signin.PasswordRefused;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -64,13 +64,11 @@ public class QualificationService {
     /**
      * Decides on a gauge by its newest inspection, which has to be signed.
      *
-     * @param address the signer works from
      * @throws FormRefused if the inspection is not signed, the password is not the signer's, somebody was quicker, or a
      *     field is too long
      */
     @Transactional(rollbackFor = FormRefused.class)
-    public void decide(long gaugeId, int version, DecisionForm form, Account signer, String address)
-            throws FormRefused {
+    public void decide(long gaugeId, int version, DecisionForm form, Account signer) throws FormRefused {
         Typed typed = new Typed(new LinkedHashMap<>());
         String corrections = typed.atMost("corrections", Typed.text(form.corrections()), 400);
         String limits = typed.atMost("limits", Typed.text(form.limits()), 300);
@@ -79,7 +77,7 @@ public class QualificationService {
             typed.problem("decision", Words.say("trust.its-inspection-is-not-signed-yet-sign"));
         }
         try {
-            ownPassword.confirm(signer, form.password() == null ? "" : form.password(), address);
+            ownPassword.confirm(signer, form.password() == null ? "" : form.password());
         } catch (PasswordRefused e) {
             typed.problem("password", String.valueOf(e.getMessage()));
         }

@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.eskarn.app.actions.ActionAbout;
+import org.eskarn.app.actions.ActionLog;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
@@ -14,6 +16,8 @@ import org.eskarn.app.docket.GaugeQuestions;
 import org.eskarn.app.docket.Question;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.TraceBack;
@@ -31,11 +35,15 @@ public class TraceService implements GaugeQuestions {
 
     private final TraceMapper mapper;
     private final DocketService dockets;
+    private final GaugeService gauges;
+    private final ActionLog actions;
     private final Clock clock;
 
-    TraceService(TraceMapper mapper, DocketService dockets, Clock clock) {
+    TraceService(TraceMapper mapper, DocketService dockets, GaugeService gauges, ActionLog actions, Clock clock) {
         this.mapper = mapper;
         this.dockets = dockets;
+        this.gauges = gauges;
+        this.actions = actions;
         this.clock = clock;
     }
 
@@ -89,6 +97,8 @@ public class TraceService implements GaugeQuestions {
                 raised++;
             }
         }
+        String mark = gauges.find(gaugeId).map(Gauge::mark).orElse("");
+        actions.tell(ActionAbout.GAUGE, Words.say("trust.action-questioned", mark, raised));
         return raised;
     }
 
@@ -125,5 +135,6 @@ public class TraceService implements GaugeQuestions {
         if (mapper.settle(question, why, by, clock.instant()) == 0) {
             throw new DocketConflict(Words.say("trust.somebody-else-settled-this-meanwhile-here-is"));
         }
+        actions.tell(ActionAbout.GAUGE, Words.say("trust.action-settled", question, why));
     }
 }

@@ -48,7 +48,7 @@ class CarryOverTest {
     @Test
     void docketsSignedBeforeAreCarriedOverOnceAndSaySo() throws IOException {
         Path folder = folderOfThen();
-        try (ConfigurableApplicationContext works = Eskarn.serve(folder, false)) {
+        try (ConfigurableApplicationContext works = Eskarn.serve(folder, true)) {
             List<SignedDocument> documents = documents(works);
             assertThat(documents)
                     .extracting(document -> document.docket().number())
@@ -73,7 +73,7 @@ class CarryOverTest {
         }
         List<String> heads = Files.readAllLines(folder.resolve("eskarn.heads"));
         assertThat(heads).hasSize(SIGNED.size());
-        try (ConfigurableApplicationContext again = Eskarn.serve(folder, false)) {
+        try (ConfigurableApplicationContext again = Eskarn.serve(folder, true)) {
             assertThat(documents(again)).hasSize(SIGNED.size());
             assertThat(Files.readAllLines(folder.resolve("eskarn.heads"))).isEqualTo(heads);
         }
@@ -91,7 +91,7 @@ class CarryOverTest {
                 folder,
                 "update signature set remark = 'all good' where docket_id ="
                         + " (select id from docket where number = 213)");
-        try (ConfigurableApplicationContext works = Eskarn.serve(folder, false)) {
+        try (ConfigurableApplicationContext works = Eskarn.serve(folder, true)) {
             for (SignedDocument document : documents(works)) {
                 int docket = document.docket().number();
                 assertThat(Objects.requireNonNull(document.carriedOver()).unbroken())

@@ -64,6 +64,7 @@ class EveryColumnTest {
             "reading.taken_back_by",
             "reading.taken_back_at",
             "requirement.allowed_return",
+            "requirement.axis_face",
             "requirement_limit.per",
             "requirement_limit.per_unit",
             "set_aside.counted_again_by",

@@ -121,6 +121,7 @@ class EveryScreenTest {
                 "/dockets/251/3?step=prove&task=aside",
                 "/dockets/251/3?step=prove&task=sign",
                 "/dockets/253/1?step=gauge",
+                "/password",
                 "/no-such-page"
             })
     void isFitToBeSeen(String path, Eskarn eskarn) {
@@ -150,7 +151,7 @@ class EveryScreenTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/accounts"})
+    @ValueSource(strings = {"/accounts", "/works", "/works/actions"})
     void ofTheStewardIsFitToBeSeen(String path, Eskarn eskarn) {
         isFit("e.korrin", path, eskarn);
     }

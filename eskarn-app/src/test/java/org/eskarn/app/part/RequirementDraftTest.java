@@ -9,6 +9,7 @@ import org.eskarn.app.page.FormFields;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.requirement.AxisFace;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.StatedAs;
@@ -229,10 +230,13 @@ class RequirementDraftTest {
                 radius == null ? "" : radius,
                 "layout.datumRead",
                 datum,
+                "layout.axisFace",
+                "BORE_TOWARDS",
                 "limit.upper",
                 "0.015"));
         if (field == null) {
             PartRequirement written = draft(typed).requirement().orElseThrow();
+            assertThat(written.layout().axisFace()).isEqualTo(AxisFace.BORE_TOWARDS);
             assertThat(draft(RequirementForm.of(written)).requirement()).contains(written);
         } else {
             assertThat(draft(typed).problems().get(field)).contains(words);

@@ -17,7 +17,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import javax.sql.DataSource;
 import org.eskarn.app.EskarnApplication;
+import org.eskarn.app.EskarnMain;
 import org.eskarn.app.account.Account;
 import org.eskarn.app.account.AccountService;
 import org.eskarn.app.docket.DocketService;
@@ -101,6 +103,13 @@ public final class Eskarn implements AutoCloseable {
                 .run("--server.port=0", "--eskarn.data=" + folder, "--eskarn.demo=" + demo);
     }
 
+    /** A new folder with a copy of the demo's world. */
+    public static Path demoFolder() {
+        Path folder = newFolder();
+        DemoTemplate.copyTo(folder);
+        return folder;
+    }
+
     public static Path newFolder() {
         try {
             return Files.createTempDirectory(Path.of("target"), "data").toAbsolutePath();
@@ -111,11 +120,28 @@ public final class Eskarn implements AutoCloseable {
 
     /** The database of a folder that no server runs on, for tests that tamper with it. */
     public static JdbcClient database(Path folder) {
-        return JdbcClient.create(DataSourceBuilder.create()
+        return JdbcClient.create(closed(folder));
+    }
+
+    public static DataSource closed(Path folder) {
+        return DataSourceBuilder.create()
                 .url("jdbc:h2:file:" + folder.resolve("eskarn"))
                 .username("eskarn")
                 .password("")
-                .build());
+                .build();
+    }
+
+    /** Eskarn in a process of its own, as it is started by hand. */
+    public static ProcessBuilder process(String... arguments) {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
+                "-cp",
+                System.getProperty("java.class.path"),
+                EskarnMain.class.getName()));
+        command.addAll(List.of(arguments));
+        return new ProcessBuilder(command).redirectErrorStream(true);
     }
 
     public static String address(ConfigurableApplicationContext server) {
@@ -211,7 +237,7 @@ public final class Eskarn implements AutoCloseable {
     public static void signIn(Page page, String address, String login, String password) {
         page.navigate(address + "/sign-in");
         // The field takes the focus by itself, but maybe a moment after the page is there.
-        page.locator("[name=login]").focus();
+        page.locator("main [name=login]").focus();
         page.keyboard().type(login);
         page.keyboard().press("Tab");
         page.keyboard().type(password);

@@ -15,7 +15,6 @@ import org.eskarn.core.reading.FlickerRule;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
 import org.junit.jupiter.api.Test;
-import org.springframework.boot.jdbc.DataSourceBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
@@ -40,7 +39,10 @@ public class UpgradeTest {
         "14 799525527",
         "15 -768412200",
         "16 -1260324947",
-        "17 290573278"
+        "17 290573278",
+        "18 1984970151",
+        "19 -818394619",
+        "20 1183067584"
     };
 
     private static final List<String> RECORDS = List.of(
@@ -61,11 +63,7 @@ public class UpgradeTest {
     @Test
     void recordsOfTheFirstSchemaAreReadTheSame() {
         Path folder = Eskarn.newFolder();
-        DataSource database = DataSourceBuilder.create()
-                .url("jdbc:h2:file:" + folder.resolve("eskarn"))
-                .username("eskarn")
-                .password("")
-                .build();
+        DataSource database = Eskarn.closed(folder);
         Flyway.configure().dataSource(database).target("1").load().migrate();
         RECORDS.forEach(sql -> JdbcClient.create(database).sql(sql).update());
         Flyway.configure().dataSource(database).target("11").load().migrate();

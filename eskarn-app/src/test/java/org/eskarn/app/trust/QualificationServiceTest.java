@@ -34,8 +34,7 @@ class QualificationServiceTest {
                         gauge.id(),
                         gauge.version(),
                         new DecisionForm(true, "", limits, password),
-                        eskarn.account("i.varn"),
-                        "127.0.0.1"));
+                        eskarn.account("i.varn")));
         assertThat(qualification.decisions(gauge.id())).isEmpty();
         assertThat(gauge(eskarn)).isEqualTo(gauge);
         return refused;

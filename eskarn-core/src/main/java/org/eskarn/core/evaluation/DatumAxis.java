@@ -17,9 +17,9 @@ import org.eskarn.core.round.ReferenceCircle;
  *
  * <p>A face square to it stands back, where the axis leans to at larger distances, by R t for the radius R. So a reading on a face
  * that looks towards larger distances is brought to the datum by + R (t · u), u the direction of its station, and one on a face that
- * looks the other way by − R (t · u). A face is taken to look away from the rings, one on the inside to look at them.
+ * looks the other way by − R (t · u).
  *
- * <p>Centres by least squares, or of the smallest circles round the rings as they touch what is fitted over them (a shaft's).
+ * <p>Centres by least squares, or of the circles that touch outside the material: round a shaft the smallest, in a bore the largest.
  *
  * <p>Budget: a reading counts once more with 2R √(v₁ + v₂)/(z₂ − z₁) in the range of the face, v the variance factors of the fits.
  *
@@ -36,10 +36,11 @@ import org.eskarn.core.round.ReferenceCircle;
 record DatumAxis(double cosine, double sine, double middle, double apart, double perRadius, double form) {
 
     /**
+     * @param bore whether the rings were read in one, where the wall is higher towards the side its centre lies away from
      * @param sections all that were read, those of the datum first
      * @param perPlace mm for each unit of the layout
      */
-    static DatumAxis of(DatumRead how, List<Journal> sections, double perPlace) throws StationsUnfit {
+    static DatumAxis of(DatumRead how, boolean bore, List<Journal> sections, double perPlace) throws StationsUnfit {
         if (sections.size() <= FaceToAxisReduction.RINGS) {
             throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.an-axis-needs-two-rings-and-a-face"));
         }
@@ -48,8 +49,8 @@ record DatumAxis(double cosine, double sine, double middle, double apart, double
         double apart = (second.at() - first.at()) * perPlace;
         FirstHarmonic one = fit(first);
         FirstHarmonic other = fit(second);
-        double[] from = centre(how, first, one);
-        double[] to = centre(how, second, other);
+        double[] from = centre(how, bore, first, one);
+        double[] to = centre(how, bore, second, other);
         return new DatumAxis(
                 (to[0] - from[0]) / apart,
                 (to[1] - from[1]) / apart,
@@ -71,14 +72,19 @@ record DatumAxis(double cosine, double sine, double middle, double apart, double
         return ring.fit().get();
     }
 
-    private static double[] centre(DatumRead how, Journal ring, FirstHarmonic fit) throws StationsUnfit {
+    private static double[] centre(DatumRead how, boolean bore, Journal ring, FirstHarmonic fit) throws StationsUnfit {
+        int sign = bore ? -1 : 1;
         if (how == DatumRead.LEAST_SQUARES) {
-            return new double[] {fit.cosine(), fit.sine()};
+            return new double[] {sign * fit.cosine(), sign * fit.sine()};
+        }
+        double[] outwards = Sections.micrometres(ring.readings());
+        for (int i = 0; i < outwards.length; i++) {
+            outwards[i] *= sign;
         }
         Optional<ReferenceCircle> circle = ReferenceCircle.of(
-                ReferenceCircle.Kind.MINIMUM_CIRCUMSCRIBED,
+                bore ? ReferenceCircle.Kind.MAXIMUM_INSCRIBED : ReferenceCircle.Kind.MINIMUM_CIRCUMSCRIBED,
                 Sections.radians(ring.readings()),
-                Sections.micrometres(ring.readings()),
+                outwards,
                 0);
         if (circle.isEmpty()) {
             throw new StationsUnfit(

@@ -3,12 +3,15 @@ package org.eskarn.core.evaluation;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.eskarn.core.evaluation.JournalsReduction.Journal;
 import org.eskarn.core.gauge.Dial;
+import org.eskarn.core.reading.Reading;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
+import org.eskarn.core.requirement.AxisFace;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.result.Details;
 import org.eskarn.core.result.Figure;
@@ -53,26 +56,30 @@ public final class FaceToAxisReduction {
             throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.the-radius-of-the-face-is-not-known"));
         }
         double mm = sweep.layout().unit().millimetres();
-        List<Journal> read = JournalsReduction.journals(requirement, sweep);
+        AxisFace lies = requirement.basis().axisFace();
+        List<Journal> read = new ArrayList<>();
+        for (Map.Entry<Double, List<Reading>> section : Sections.of(sweep).entrySet()) {
+            boolean ring = datum && read.size() < RINGS;
+            read.add(JournalsReduction.journal(
+                    requirement,
+                    sweep,
+                    section.getKey(),
+                    section.getValue(),
+                    ring && lies.bore() ? SurfaceSide.INSIDE : SurfaceSide.OUTSIDE));
+        }
         Optional<DatumAxis> axis = datum && sweep.stationsToGo() == 0
-                ? Optional.of(DatumAxis.of(requirement.basis().datum(), read, mm))
+                ? Optional.of(DatumAxis.of(requirement.basis().datum(), lies.bore(), read, mm))
                 : Optional.empty();
         List<Journal> rings = datum ? read.subList(0, Math.min(RINGS, read.size())) : List.of();
         List<Journal> faces = new ArrayList<>();
         for (Journal face : read.subList(rings.size(), read.size())) {
-            faces.add(
-                    axis.isEmpty()
-                            ? face
-                            : JournalsReduction.journal(
-                                    requirement,
-                                    sweep,
-                                    face.at(),
-                                    axis.get()
-                                            .against(
-                                                    face.readings(),
-                                                    radius.orElseThrow(),
-                                                    face.at() * mm,
-                                                    requirement.side() == SurfaceSide.INSIDE)));
+            if (axis.isEmpty()) {
+                faces.add(face);
+                continue;
+            }
+            List<Reading> held =
+                    axis.get().against(face.readings(), radius.orElseThrow(), face.at() * mm, lies.towards());
+            faces.add(JournalsReduction.journal(requirement, sweep, face.at(), held, SurfaceSide.OUTSIDE));
         }
         double factor = per == null ? 1 : per.micrometres() / UM_PER_MM / (2 * radius.orElseThrow());
         Optional<Journal> worst = faces.stream().max(Comparator.comparingDouble(Journal::movement));
@@ -114,10 +121,9 @@ public final class FaceToAxisReduction {
             figures.add(Figure.slope(Note.of("core.the-axis-of-the-rings-leans"), line.lean()));
             figures.add(Figure.direction(Note.of("core.towards"), line.direction()));
             remarks.add(Note.of(
-                    requirement.side() == SurfaceSide.INSIDE
-                            ? "core.held-against-the-axis-looking-at-the-rings"
-                            : "core.held-against-the-axis-looking-away",
-                    requirement.basis().datum().title()));
+                    "core.held-against-the-axis",
+                    requirement.basis().datum().title(),
+                    requirement.basis().axisFace().title()));
         });
         return new Details(
                 figures,

@@ -20,6 +20,7 @@ import org.eskarn.core.result.Note;
 import org.eskarn.core.round.FirstHarmonic;
 import org.eskarn.core.round.FullIndicatorMovement;
 import org.eskarn.core.round.Offset;
+import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.uncertainty.Contribution.Source;
 import org.eskarn.core.uncertainty.UncertaintyBudget;
@@ -211,12 +212,12 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
     static List<Journal> journals(Requirement requirement, Sweep sweep) {
         List<Journal> journals = new ArrayList<>();
         for (Map.Entry<Double, List<Reading>> section : Sections.of(sweep).entrySet()) {
-            journals.add(journal(requirement, sweep, section.getKey(), section.getValue()));
+            journals.add(journal(requirement, sweep, section.getKey(), section.getValue(), requirement.side()));
         }
         return journals;
     }
 
-    static Journal journal(Requirement requirement, Sweep sweep, double at, List<Reading> readings) {
+    static Journal journal(Requirement requirement, Sweep sweep, double at, List<Reading> readings, SurfaceSide side) {
         FullIndicatorMovement movement = Sections.movement(requirement, readings);
         Optional<FirstHarmonic> fit = Sections.fit(readings);
         return new Journal(
@@ -226,7 +227,7 @@ public record JournalsReduction(double judged, UncertaintyBudget budget, List<Jo
                 movement.amount(),
                 movement.highest(),
                 fit,
-                fit.map(each -> Offset.of(each, requirement.side())));
+                fit.map(each -> Offset.of(each, side)));
     }
 
     private static Details told(

@@ -16,6 +16,7 @@ import org.eskarn.core.units.Length;
  * @param reversal whether it is read in two set-ups, to tell the part's error from the fixture's
  * @param conditions the names of the conditions it is read under, one after the other; empty for one
  * @param datum how its datum is had
+ * @param axisFace how a face lies to the rings of its axis; without meaning elsewhere
  * @param size nominal of the feature, for what needs its radius; it is the part's
  */
 public record Basis(
@@ -27,7 +28,8 @@ public record Basis(
         Reversal reversal,
         Optional<Length> size,
         List<String> conditions,
-        DatumRead datum) {
+        DatumRead datum,
+        AxisFace axisFace) {
 
     public static final Basis NONE = new Basis(Optional.empty(), Optional.empty(), Optional.empty());
 
@@ -49,17 +51,22 @@ public record Basis(
             Optional<Length> pinClass,
             Reversal reversal,
             Optional<Length> size) {
-        this(setTo, radius, span, zeroing, pinClass, reversal, size, List.of(), DatumRead.ASSUMED);
+        this(setTo, radius, span, zeroing, pinClass, reversal, size, List.of(), DatumRead.ASSUMED, AxisFace.SHAFT_AWAY);
     }
 
     /** The same under one condition. */
     Basis once() {
-        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, size, List.of(), datum);
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, size, List.of(), datum, axisFace);
     }
 
     /** The same under several conditions, against a datum of its own. */
     public Basis under(List<String> names, DatumRead ofDatum) {
-        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, size, names, ofDatum);
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, size, names, ofDatum, axisFace);
+    }
+
+    /** The same of a face that lies so to the rings of its axis. */
+    public Basis with(AxisFace other) {
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, size, conditions, datum, other);
     }
 
     public Basis(Optional<Length> setTo, Optional<Length> radius, Optional<Length> span) {
@@ -68,12 +75,13 @@ public record Basis(
 
     /** The same without the third set-up of its reversal. */
     public Basis unchecked() {
-        return new Basis(setTo, radius, span, zeroing, pinClass, reversal.unchecked(), size, conditions, datum);
+        return new Basis(
+                setTo, radius, span, zeroing, pinClass, reversal.unchecked(), size, conditions, datum, axisFace);
     }
 
     /** The same of a feature of a nominal size, where it has one. */
     public Basis of(Optional<Length> nominal) {
-        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, nominal, conditions, datum);
+        return new Basis(setTo, radius, span, zeroing, pinClass, reversal, nominal, conditions, datum, axisFace);
     }
 
     private static void above(Optional<Length> length, String what) {

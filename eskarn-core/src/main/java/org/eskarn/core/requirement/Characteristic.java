@@ -350,6 +350,11 @@ public enum Characteristic {
         return (this == PARALLELISM_OF_FACES && layout == POINTS) || (this == SQUARENESS && layout != LINE);
     }
 
+    /** Whether its datum is the axis of the first two sections it is read over. */
+    public boolean heldToAnAxis(LayoutKind layout) {
+        return this == SQUARENESS && layout == RINGS;
+    }
+
     /** Whether it can be read under several conditions that are compared. */
     public boolean mayHaveConditions(LayoutKind layout) {
         return !layout.answered() && this != RECORD;
@@ -412,7 +417,7 @@ public enum Characteristic {
 
     /** Whether a radius is asked for where it is read over a layout of this kind; of a face held to an axis too. */
     public boolean asksRadius(LayoutKind layout) {
-        return onRadius() || (this == SQUARENESS && layout == LayoutKind.RINGS);
+        return onRadius() || heldToAnAxis(layout);
     }
 
     /** Whether the distance between the places of a pair scales it. */

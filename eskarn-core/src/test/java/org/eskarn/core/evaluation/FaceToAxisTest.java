@@ -14,6 +14,7 @@ import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.requirement.AxisFace;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.DatumRead;
@@ -35,7 +36,7 @@ class FaceToAxisTest {
     private static final double RADIUS = 40;
     private static final int STATIONS = 8;
 
-    private static Requirement asked(String distances, DatumRead how, SurfaceSide side, boolean radius) {
+    private static Requirement asked(String distances, DatumRead how, AxisFace lies, boolean radius) {
         Layout layout = Given.layout(SQUARENESS, LayoutKind.RINGS, distances, String.valueOf(STATIONS));
         Basis basis = new Basis(
                         Optional.empty(),
@@ -47,11 +48,12 @@ class FaceToAxisTest {
                         Optional.empty(),
                         Reversal.NONE,
                         Optional.empty())
-                .under(List.of(), how);
+                .under(List.of(), how)
+                .with(lies);
         Requirement plain = Given.of(SQUARENESS, Given.atMost("0.010"), layout).requirement();
         return new Requirement(
                 SQUARENESS,
-                side,
+                SurfaceSide.OUTSIDE,
                 plain.limit(),
                 plain.statedAs(),
                 DecisionRule.STRINGENT,
@@ -110,25 +112,35 @@ class FaceToAxisTest {
             double x = chance.nextDouble() - 0.5;
             double y = chance.nextDouble() - 0.5;
             double off = 0.1 * chance.nextDouble();
-            double beyond = read(asked("10 60 120", how, SurfaceSide.OUTSIDE, true), part(x, y, off, 0, 10, 60, 1))
+            double beyond = read(asked("10 60 120", how, AxisFace.SHAFT_AWAY, true), part(x, y, off, 0, 10, 60, 1))
                     .verdict()
                     .value();
             assertThat(beyond).isCloseTo(2 * RADIUS * off, within(1e-6));
-            double before = read(asked("60 90 10", how, SurfaceSide.OUTSIDE, true), part(x, y, off, 0, 60, 90, -1))
+            double before = read(asked("60 90 10", how, AxisFace.SHAFT_AWAY, true), part(x, y, off, 0, 60, 90, -1))
                     .verdict()
                     .value();
             assertThat(before).isCloseTo(2 * RADIUS * off, within(1e-6));
-            double shoulder = read(asked("10 60 120", how, SurfaceSide.INSIDE, true), part(x, y, off, 0, 10, 60, -1))
+            double shoulder = read(
+                            asked("10 60 120", how, AxisFace.SHAFT_TOWARDS, true), part(x, y, off, 0, 10, 60, -1))
                     .verdict()
                     .value();
             assertThat(shoulder).isCloseTo(2 * RADIUS * off, within(1e-6));
+            double[] bored = part(x, y, off, 0, 10, 60, 1);
+            // In a bore the wall is nearer where the centre lies away.
+            for (int k = 0; k < 2 * STATIONS; k++) {
+                bored[k] = -bored[k];
+            }
+            double housing = read(asked("10 60 120", how, AxisFace.BORE_AWAY, true), bored)
+                    .verdict()
+                    .value();
+            assertThat(housing).isCloseTo(2 * RADIUS * off, within(1e-6));
         }
     }
 
     /** Typed in inches, the same part has the same figure. */
     @Test
     void inInchesItIsTheSame() throws Exception {
-        Requirement metric = asked("25.4 76.2 127", DatumRead.LEAST_SQUARES, SurfaceSide.OUTSIDE, true);
+        Requirement metric = asked("25.4 76.2 127", DatumRead.LEAST_SQUARES, AxisFace.SHAFT_AWAY, true);
         Layout inches = CharacteristicLayout.read(
                 SQUARENESS,
                 new WrittenLayout(LayoutKind.RINGS, LengthUnit.INCH, "1 3 5", String.valueOf(STATIONS)),
@@ -154,7 +166,7 @@ class FaceToAxisTest {
     /** To the axis of the turn the same face is out by what the part leans. */
     @Test
     void withoutADatumItIsHeldToTheAxisOfTheTurn() {
-        Requirement turned = asked("10 60 120", DatumRead.ASSUMED, SurfaceSide.OUTSIDE, false);
+        Requirement turned = asked("10 60 120", DatumRead.ASSUMED, AxisFace.SHAFT_AWAY, false);
         double[] readings = all(ring(0, 0), ring(0, 0), face(0.05, 0, 1));
         assertThat(read(turned, readings).verdict().value()).isCloseTo(4, within(1e-9));
     }
@@ -163,10 +175,10 @@ class FaceToAxisTest {
     @Test
     void ringsNearEachOtherShowTheAxisPoorly() {
         double[] part = part(0.1, 0, 0.02, 0, 10, 60, 1);
-        double wide = read(asked("10 60 120", DatumRead.LEAST_SQUARES, SurfaceSide.OUTSIDE, true), part)
+        double wide = read(asked("10 60 120", DatumRead.LEAST_SQUARES, AxisFace.SHAFT_AWAY, true), part)
                 .verdict()
                 .expanded();
-        double near = read(asked("10 15 120", DatumRead.LEAST_SQUARES, SurfaceSide.OUTSIDE, true), part)
+        double near = read(asked("10 15 120", DatumRead.LEAST_SQUARES, AxisFace.SHAFT_AWAY, true), part)
                 .verdict()
                 .expanded();
         assertThat(near).isGreaterThan(3 * wide);
@@ -175,7 +187,7 @@ class FaceToAxisTest {
     @ParameterizedTest
     @ValueSource(strings = {"10 60", "10"})
     void withoutAFaceNothingIsProven(String distances) {
-        Requirement asked = asked(distances, DatumRead.LEAST_SQUARES, SurfaceSide.OUTSIDE, true);
+        Requirement asked = asked(distances, DatumRead.LEAST_SQUARES, AxisFace.SHAFT_AWAY, true);
         assertThat(read(asked, new double[asked.layout().size()]).verdict().because())
                 .isEqualTo(Because.STATIONS_UNFIT);
     }
@@ -183,14 +195,14 @@ class FaceToAxisTest {
     /** Which way a shoulder between the rings looks nobody can tell, and one side of it would pass what the other fails. */
     @Test
     void aFaceBetweenTheRingsProvesNothing() {
-        Requirement asked = asked("10 60 40", DatumRead.LEAST_SQUARES, SurfaceSide.OUTSIDE, true);
+        Requirement asked = asked("10 60 40", DatumRead.LEAST_SQUARES, AxisFace.SHAFT_AWAY, true);
         assertThat(read(asked, part(0.1, 0, 0, 0, 10, 60, 1)).verdict().because())
                 .isEqualTo(Because.STATIONS_UNFIT);
     }
 
     @Test
     void withoutItsRadiusNothingIsProven() {
-        Requirement asked = asked("10 60 120", DatumRead.LEAST_SQUARES, SurfaceSide.OUTSIDE, false);
+        Requirement asked = asked("10 60 120", DatumRead.LEAST_SQUARES, AxisFace.SHAFT_AWAY, false);
         assertThat(read(asked, new double[asked.layout().size()]).verdict().because())
                 .isEqualTo(Because.STATIONS_UNFIT);
     }

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param otherLimit the one for parts in service beside that for new parts, or the other way round; absent where there is one
  * @param conditions it is read under, one after the other; absent for one
  * @param datumRead how its datum is had; absent where the part stands on it
+ * @param axisFace how a face lies to the rings of its axis; absent where it is not held to one, or was not asked yet
  * @param further free texts beside all this; absent where there are none
  * @param ruleFigure ratio or percentage of that rule; absent for the usual one
  * @param rule as the requirement states it; the rule that was applied stands with the figures
@@ -43,7 +44,8 @@ public record DrawnRequirement(
         Choice work,
         @Nullable List<FurtherPart> further,
         @Nullable List<String> conditions,
-        @Nullable Choice datumRead) {
+        @Nullable Choice datumRead,
+        @Nullable Choice axisFace) {
 
     private static final String ITSELF = "ITSELF";
 

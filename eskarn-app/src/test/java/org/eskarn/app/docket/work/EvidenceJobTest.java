@@ -178,7 +178,7 @@ class EvidenceJobTest {
         Work work = journal(eskarn).judge(MARA, TWENTY_SIX);
         work.leaveOthersOut(MARA);
         // An account of its own, for its tries are used up.
-        work.bean(AccountService.class).create("o.fenwick", "Orla Fenwick", Role.INSPECTOR, Eskarn.PASSWORD);
+        work.bean(AccountService.class).invent("o.fenwick", "Orla Fenwick", Role.INSPECTOR, Eskarn.PASSWORD);
         Page page = eskarn.signedIn("o.fenwick");
         page.navigate(eskarn.address() + "/dockets/" + work.number() + "/sign");
         assertThat(page.locator("[name=remark]")).isFocused();

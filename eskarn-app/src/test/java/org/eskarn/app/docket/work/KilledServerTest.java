@@ -12,7 +12,6 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
-import org.eskarn.app.EskarnMain;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Test;
@@ -57,16 +56,7 @@ class KilledServerTest {
     }
 
     private static Process start(Path folder, int port) throws IOException {
-        return new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        EskarnMain.class.getName(),
-                        "--server.port=" + port,
-                        "--eskarn.data=" + folder,
-                        "--eskarn.demo=true")
-                .redirectErrorStream(true)
+        return Eskarn.process("--server.port=" + port, "--eskarn.data=" + folder, "--eskarn.demo=true")
                 .redirectOutput(folder.resolve("server.log").toFile())
                 .start();
     }

@@ -143,7 +143,7 @@ class TrueVerdictJobTest {
         screen.shows("Prove");
         screen.verdictIs("pass");
         screen.enter();
-        panelSays(screen, "datum ring, 5 mm", "face, 40 mm", "taken to look away from them");
+        panelSays(screen, "datum ring, 5 mm", "face, 40 mm", "on a shaft; the face looks away from them");
         assertThat(screen.page().locator(".picture")).containsText("40 mm");
     }
 

@@ -1,0 +1,71 @@
+package org.eskarn.app.start;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.sql.SQLException;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.eskarn.app.page.Words;
+import org.springframework.boot.web.server.PortInUseException;
+
+/** Why a start failed, in one sentence that says what to do, where the reason is a known one. */
+public final class StartFailure {
+
+    /** By H2's error code; each is told the folder. */
+    private static final Map<Integer, Function<Path, String>> OF_THE_FILE = Map.of(
+            90020, data -> Words.say("start.in-use", data),
+            90030, data -> Words.say("start.damaged", data),
+            90048, data -> Words.say("start.of-another-kind", data),
+            90097, data -> Words.say("start.not-writable", data),
+            90028, data -> Words.say("start.damaged", data),
+            90062, data -> Words.say("start.not-writable", data),
+            90031, data -> Words.say("start.not-writable", data));
+
+    private StartFailure() {}
+
+    public static Optional<String> sentence(Throwable failure, Path data) {
+        return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
+                .flatMap(cause -> of(cause, data).stream())
+                .findFirst();
+    }
+
+    private static Optional<String> of(Throwable cause, Path data) {
+        if (cause instanceof StartRefused) {
+            return Optional.ofNullable(cause.getMessage());
+        }
+        if (cause instanceof PortInUseException port) {
+            return Optional.of(Words.say("start.port-in-use", String.valueOf(port.getPort())));
+        }
+        if (cause instanceof SQLException sql) {
+            return Optional.ofNullable(OF_THE_FILE.get(sql.getErrorCode())).map(said -> said.apply(data));
+        }
+        if (cause instanceof IllegalStateException
+                && String.valueOf(cause.getMessage()).startsWith("Could not load store")) {
+            return Optional.of(Words.say("start.key-store-password-wrong"));
+        }
+        return Optional.empty();
+    }
+
+    /**
+     * Before anything is started: that what is kept can be written.
+     *
+     * @throws StartRefused if not
+     */
+    public static void checkWritable(Path data) {
+        try {
+            Files.createDirectories(data);
+            Files.delete(Files.createTempFile(data, "eskarn", ".try"));
+            Path file = data.resolve("eskarn.mv.db");
+            if (Files.exists(file)) {
+                FileChannel.open(file, StandardOpenOption.WRITE).close();
+            }
+        } catch (IOException e) {
+            throw new StartRefused(Words.say("start.not-writable", data));
+        }
+    }
+}

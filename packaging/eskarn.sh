@@ -1,0 +1,17 @@
+#!/bin/sh
+# Eskarn with the Java it needs. `eskarn help` lists what it does.
+here=$(cd "$(dirname "$(readlink -f "$0")")" && pwd)
+case "${1:-help}" in
+  serve | verify | backup | restore | password-link | new-key)
+    exec "$here/runtime/bin/java" -XX:+UseSerialGC -Xms256m -Xmn160m -jar "$here/app/app.jar" "$@" ;;
+  *)
+    cat <<'TXT'
+eskarn serve --data DIR [--port N] [--listen ADDRESS] [--https KEYSTORE] [--proxy ADDRESS,…]
+eskarn backup FILE --data DIR
+eskarn restore FILE --data DIR
+eskarn verify --data DIR [--heads FILE]
+eskarn password-link NAME --data DIR
+eskarn new-key --data DIR
+TXT
+    ;;
+esac
