@@ -1,12 +1,13 @@
 #!/usr/bin/env bash
 # Makes N synthetic signed dockets in a demo folder of its own and times the pages that read them.
-# Called by `./eskarn load --ledger N`, which has built everything.
+# Called by `./eskarn load --ledger N [DIR]`, which has built everything. A folder that is named is kept, and made once.
 set -euo pipefail
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 many=$1
 port=18098
 times=40
 scratch=$(mktemp -d)
+data=${2:-$scratch/data}
 server=
 finish() {
   [ -z "$server" ] || kill "$server" 2>/dev/null || true
@@ -18,16 +19,17 @@ export ESKARN_LOAD=$many
 export SERVER_TOMCAT_ACCESSLOG_ENABLED=true SERVER_TOMCAT_ACCESSLOG_DIRECTORY=$scratch/access
 export SERVER_TOMCAT_ACCESSLOG_PATTERN='%r %D' SERVER_TOMCAT_ACCESSLOG_BUFFERED=false
 
-mkdir "$scratch/data"
+mkdir -p "$data"
+made=$([ -e "$data/eskarn.mv.db" ] && echo kept || echo made)
 begun=$(date +%s)
-(cd .run && exec java -XX:+UseSerialGC -jar app.jar serve --demo --port $port --data "$scratch/data") >"$scratch/log" 2>&1 &
+(cd .run && exec java -XX:+UseSerialGC -jar app.jar serve --demo --port $port --data "$data") >"$scratch/log" 2>&1 &
 server=$!
 address=http://localhost:$port
 until curl -s -o /dev/null "$address/sign-in"; do
   kill -0 "$server" 2>/dev/null || { cat "$scratch/log"; exit 1; }
   sleep 0.2
 done
-printf '%d synthetic dockets made in %d s, file %d MB\n' "$many" $(($(date +%s) - begun)) $(($(stat -c %s "$scratch/data/eskarn.mv.db") >> 20))
+printf '%d synthetic dockets %s, up in %d s, file %d MB\n' "$many" "$made" $(($(date +%s) - begun)) $(($(stat -c %s "$data/eskarn.mv.db") >> 20))
 
 jar=$scratch/cookies
 token() { curl -s -b "$jar" -c "$jar" "$address/sign-in" | sed -n 's/.*name="_csrf" value="\([^"]*\)".*/\1/p' | head -1; }

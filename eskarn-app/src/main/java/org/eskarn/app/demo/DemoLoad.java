@@ -14,6 +14,8 @@ import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
 import org.eskarn.app.docket.work.ReadingService;
 import org.eskarn.app.docket.work.TypedReading;
+import org.eskarn.app.ledger.LedgerCopies;
+import org.eskarn.app.ledger.LedgerCopies.Copy;
 import org.eskarn.app.ledger.LedgerService;
 import org.eskarn.app.ledger.SigningRefused;
 import org.eskarn.app.part.Part;
@@ -26,15 +28,18 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Synthetic signed dockets for measuring how Eskarn bears many: pinion shafts with the serial {@code LOAD-…}, worked and signed through the same
- * services as by people. Only ever in the demo's world.
+ * Synthetic signed dockets for measuring how Eskarn bears many: pinion shafts with the serial {@code LOAD-…}, some worked and signed
+ * through the same services as by people, the others copied from these. Only ever in the demo's world.
  */
 @Component
 class DemoLoad {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoad.class);
 
-    private static final int IN_ONE_COMMIT = 25;
+    /** Worked like by people; the others are copies of them. */
+    private static final int WORKED = 20;
+
+    private static final int IN_ONE_COMMIT = 250;
     private static final int STATIONS = 8;
     private static final long SEED = 2004;
 
@@ -43,7 +48,9 @@ class DemoLoad {
     private final DocketService dockets;
     private final DemoInspector inspector;
     private final ReadingService readings;
-    private final LedgerService ledger;
+    private final LedgerService signing;
+    private final DocketCopies copies;
+    private final LedgerCopies ledger;
     private final TransactionTemplate commit;
     private final Clock clock;
 
@@ -53,7 +60,9 @@ class DemoLoad {
             DocketService dockets,
             DemoInspector inspector,
             ReadingService readings,
-            LedgerService ledger,
+            LedgerService signing,
+            DocketCopies copies,
+            LedgerCopies ledger,
             PlatformTransactionManager transactions,
             Clock clock) {
         this.accounts = accounts;
@@ -61,6 +70,8 @@ class DemoLoad {
         this.dockets = dockets;
         this.inspector = inspector;
         this.readings = readings;
+        this.signing = signing;
+        this.copies = copies;
         this.ledger = ledger;
         this.commit = new TransactionTemplate(transactions);
         this.clock = clock;
@@ -70,16 +81,34 @@ class DemoLoad {
         Account mara = accounts.byLogin("m.quill").orElseThrow();
         Part shaft = parts.byNumber("TG-110", "C").orElseThrow();
         Random chance = new Random(SEED);
-        for (int made = 0; made < many; made += IN_ONE_COMMIT) {
-            int from = made;
-            commit.executeWithoutResult(unused -> IntStream.range(from, Math.min(many, from + IN_ONE_COMMIT))
-                    .forEach(each -> one(each, shaft, mara, chance)));
-            LOG.debug("{} synthetic dockets", made);
+        List<Integer> worked = IntStream.rangeClosed(1, Math.min(many, WORKED))
+                .mapToObj(each -> commit.execute(unused -> one(each, shaft, mara, chance)))
+                .toList();
+        long stride = copies.stride();
+        int first = worked.get(worked.size() - 1);
+        for (int made = worked.size(); made < many; made += IN_ONE_COMMIT) {
+            Docket like = dockets.find(worked.get(made / IN_ONE_COMMIT % worked.size()))
+                    .orElseThrow();
+            List<Copy> of = IntStream.range(made, Math.min(many, made + IN_ONE_COMMIT))
+                    .mapToObj(each -> new Copy(
+                            like.id() + each * stride,
+                            first + 1 + each - worked.size(),
+                            "LOAD-" + (each + 1),
+                            each * stride))
+                    .toList();
+            commit.executeWithoutResult(unused -> {
+                copies.make(like.id(), of);
+                ledger.sign(like.number(), of);
+            });
+            if (made / IN_ONE_COMMIT % 40 == 0) {
+                LOG.info("{} synthetic dockets", made);
+            }
         }
+        copies.countOn();
         LOG.info("{} synthetic dockets were added to the demo's world", many);
     }
 
-    private void one(int each, Part shaft, Account by, Random chance) {
+    private int one(int each, Part shaft, Account by, Random chance) {
         try {
             Opening opening = new Opening(
                     shaft.id(), "LOAD-" + each, 1, 1, "final", "synthetic, for measuring", LocalDate.now(clock));
@@ -93,7 +122,8 @@ class DemoLoad {
                 inspector.accept(number, position, by.id());
             }
             Docket docket = dockets.find(number).orElseThrow();
-            ledger.sign(number, ledger.contentHash(docket), "synthetic", by);
+            signing.sign(number, signing.contentHash(docket), "synthetic", by);
+            return number;
         } catch (DocketConflict | EntryRejected | SigningRefused e) {
             throw new IllegalStateException("a synthetic docket was refused", e);
         }

@@ -171,6 +171,8 @@ public interface DocketMapper {
             @Param("by") long by,
             @Param("at") Instant at);
 
+    void setLastRead(@Param("sweepId") long sweepId, @Param("at") Instant at);
+
     void insertExtraStation(
             @Param("sweepId") long sweepId,
             @Param("typed") String typed,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface GaugeMapper {
@@ -47,7 +48,8 @@ interface GaugeMapper {
             @Param("by") long by,
             @Param("at") Instant at);
 
-    List<UseCount> usesSinceCalibration();
+    /** Of one gauge, or of all. */
+    List<UseCount> usesSinceCalibration(@Param("gaugeId") @Nullable Long gaugeId);
 
     List<BlockRow> blocks(long gaugeId);
 

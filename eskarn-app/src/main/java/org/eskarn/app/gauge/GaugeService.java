@@ -10,6 +10,7 @@ import org.eskarn.core.gauge.Block;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.gauge.CalibrationCurve;
 import org.eskarn.core.uncertainty.Scatter;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -77,13 +78,18 @@ public class GaugeService {
                         gauges.blocks(id).stream()
                                 .sorted(java.util.Comparator.comparing(BlockRow::nominal))
                                 .toList(),
-                        uses().getOrDefault(id, 0)));
+                        uses(id).getOrDefault(id, 0)));
     }
 
     /** Sweeps read with each gauge since its last calibration. */
     @Transactional(readOnly = true)
     public Map<Long, Integer> uses() {
-        return gauges.usesSinceCalibration().stream().collect(Collectors.toMap(UseCount::gaugeId, UseCount::uses));
+        return uses(null);
+    }
+
+    private Map<Long, Integer> uses(@Nullable Long gaugeId) {
+        return gauges.usesSinceCalibration(gaugeId).stream()
+                .collect(Collectors.toMap(UseCount::gaugeId, UseCount::uses));
     }
 
     /**

@@ -2,12 +2,15 @@ package org.eskarn.app.ledger;
 
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.eskarn.app.ledger.DocumentChecks.Found;
+import org.eskarn.app.ledger.DocumentChecks.KeptHeads;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -30,6 +33,7 @@ class CheckRun {
     private final AtomicBoolean running = new AtomicBoolean();
     private final AtomicBoolean stopped = new AtomicBoolean();
     private final AtomicInteger reached = new AtomicInteger();
+    private volatile Optional<Found> end = Optional.empty();
 
     CheckRun(DocumentChecks checks) {
         this.checks = checks;
@@ -57,10 +61,14 @@ class CheckRun {
     private void run() {
         try {
             int next = 1;
+            KeptHeads heads = checks.heads();
             while (next > 0 && !stopped.get()) {
                 int from = next;
-                next = checks.checkFrom(from);
+                next = checks.checkFrom(from, heads);
                 reached.set(next > 0 ? next - 1 : from);
+            }
+            if (!stopped.get()) {
+                end = checks.end();
             }
         } catch (RuntimeException e) {
             LOG.error("The check of signed documents stopped at document {}", reached.get(), e);
@@ -76,6 +84,11 @@ class CheckRun {
 
     public boolean running() {
         return running.get();
+    }
+
+    /** What the last run found wrong with the end of the chain. */
+    Optional<Found> end() {
+        return end;
     }
 
     /** The number of the document it has come to. */

@@ -17,6 +17,7 @@ import org.eskarn.app.ledger.document.PublicKeys;
 import org.eskarn.app.ledger.document.RecordDifference;
 import org.eskarn.app.ledger.document.SignedDocument;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.trust.SignedUses;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -38,13 +39,21 @@ class DocumentChecks {
     private final DocumentBuilder builder;
     private final DocketService dockets;
     private final Signing signing;
+    private final SignedUses uses;
     private final Clock clock;
 
-    DocumentChecks(LedgerMapper ledger, DocumentBuilder builder, DocketService dockets, Signing signing, Clock clock) {
+    DocumentChecks(
+            LedgerMapper ledger,
+            DocumentBuilder builder,
+            DocketService dockets,
+            Signing signing,
+            SignedUses uses,
+            Clock clock) {
         this.ledger = ledger;
         this.builder = builder;
         this.dockets = dockets;
         this.signing = signing;
+        this.uses = uses;
         this.clock = clock;
     }
 
@@ -64,26 +73,31 @@ class DocumentChecks {
                 before.map(DocumentRow::number).orElse(0),
                 before.map(DocumentRow::hash).orElse(SignedDocument.FIRST),
                 signing.key().publicKeys(),
-                heads());
+                number -> Heads.of(signing.heads(), number));
     }
 
     private void keep(int number, Optional<Finding> finding) {
         ledger.keepCheck(new CheckRow(number, finding.map(Finding::words).orElse(""), clock.instant()));
     }
 
-    /** The first line of a number counts: lines are only ever appended. */
-    private Map<Integer, String> heads() {
+    /** Where the hash of a document's head is looked up. */
+    @FunctionalInterface
+    interface KeptHeads {
+        Optional<String> of(int number);
+    }
+
+    /** All heads at once, for checking many documents. The first line of a number counts: lines are only ever appended. */
+    KeptHeads heads() {
         Map<Integer, String> heads = new HashMap<>();
         for (Head head : Heads.read(signing.heads())) {
             heads.putIfAbsent(head.number(), head.hash());
         }
-        return heads;
+        return number -> Optional.ofNullable(heads.get(number));
     }
 
     /** Checks some documents from a number on, keeps what was found, and returns the number to go on with; 0 at the end. */
-    int checkFrom(int number) {
+    int checkFrom(int number, KeptHeads heads) {
         PublicKeys keys = signing.key().publicKeys();
-        Map<Integer, String> heads = heads();
         List<DocumentRow> rows = ledger.following(Math.max(1, number - 1), AT_ONCE + 1);
         int before = 0;
         String hashBefore = SignedDocument.FIRST;
@@ -97,8 +111,7 @@ class DocumentChecks {
         return rows.size() <= AT_ONCE ? 0 : before + 1;
     }
 
-    private Optional<Finding> look(
-            DocumentRow row, int before, String hashBefore, PublicKeys keys, Map<Integer, String> heads) {
+    private Optional<Finding> look(DocumentRow row, int before, String hashBefore, PublicKeys keys, KeptHeads heads) {
         return row.stored()
                 .check(keys)
                 .or(() -> row.stored().follows(before, hashBefore))
@@ -106,11 +119,10 @@ class DocumentChecks {
                 .or(() -> rows(row));
     }
 
-    private static Optional<Finding> rewritten(DocumentRow row, Map<Integer, String> heads) {
-        String head = heads.get(row.number());
-        return head == null || head.equals(row.hash())
-                ? Optional.empty()
-                : Optional.of(new Finding(Finding.Kind.REWRITTEN, ""));
+    private static Optional<Finding> rewritten(DocumentRow row, KeptHeads heads) {
+        return heads.of(row.number())
+                .filter(head -> !head.equals(row.hash()))
+                .map(head -> new Finding(Finding.Kind.REWRITTEN, ""));
     }
 
     private Optional<Finding> rows(DocumentRow row) {
@@ -128,8 +140,12 @@ class DocumentChecks {
         if (!docket.signed()) {
             return Optional.of(new Finding(Finding.Kind.ROWS, Words.say("ledger.its-docket-is-open-again")));
         }
-        return RecordDifference.first(row.canonical(), Json.canonical(builder.record(docket)))
+        Optional<Finding> difference = RecordDifference.first(row.canonical(), Json.canonical(builder.record(docket)))
                 .map(where -> new Finding(Finding.Kind.ROWS, where));
+        if (difference.isEmpty()) {
+            uses.keep(docket);
+        }
+        return difference;
     }
 
     /**
@@ -138,11 +154,21 @@ class DocumentChecks {
      */
     Optional<Found> end(Path headsFile) {
         List<Head> kept = Heads.read(headsFile);
+        return end(kept).or(() -> closedWithoutDocument(ledger.reached()));
+    }
+
+    Optional<Found> end() {
+        return end(signing.heads());
+    }
+
+    /** The same by the last of the heads alone, which costs next to nothing. */
+    Optional<Found> lastEnd() {
+        return end(Heads.last(signing.heads()).stream().toList());
+    }
+
+    private Optional<Found> end(List<Head> kept) {
         HeadRow head = ledger.head();
-        int reached = ledger.newest(0, 1).stream()
-                .findFirst()
-                .map(DocumentRow::number)
-                .orElse(0);
+        int reached = ledger.reached();
         for (Head each : kept) {
             if (each.number() > reached) {
                 return Optional.of(cut(reached, each.number()));
@@ -153,8 +179,7 @@ class DocumentChecks {
         }
         return ledger.byNumber(head.number())
                 .filter(row -> !row.hash().equals(head.hash()))
-                .map(row -> new Found(row.number(), new Finding(Finding.Kind.CHAIN, "")))
-                .or(() -> closedWithoutDocument(reached));
+                .map(row -> new Found(row.number(), new Finding(Finding.Kind.CHAIN, "")));
     }
 
     private Optional<Found> closedWithoutDocument(int reached) {

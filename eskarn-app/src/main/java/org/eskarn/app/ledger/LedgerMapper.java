@@ -27,8 +27,11 @@ interface LedgerMapper {
 
     Optional<DocumentRow> ofDocket(int docketNumber);
 
-    /** The newest first. */
-    List<DocumentRow> newest(@Param("from") int from, @Param("most") int most);
+    /** The number of the newest document; 0 before the first. */
+    int reached();
+
+    /** The newest first, none above a number. */
+    List<DocumentRow> upTo(@Param("number") int number, @Param("most") int most);
 
     /** From a number on, in order. */
     List<DocumentRow> following(@Param("number") int number, @Param("most") int most);

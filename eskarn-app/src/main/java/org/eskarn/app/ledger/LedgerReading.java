@@ -2,6 +2,7 @@ package org.eskarn.app.ledger;
 
 import java.nio.file.Path;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import org.eskarn.app.ledger.document.PublicKeys;
 import org.eskarn.app.ledger.document.SignedDocument;
 import org.eskarn.app.ledger.document.SignedDocument.Figures;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
+import org.eskarn.app.ledger.document.StoredDocument;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.units.LengthUnit;
@@ -38,11 +40,13 @@ class LedgerReading {
 
     private final LedgerMapper ledger;
     private final DocumentChecks checks;
+    private final CheckRun run;
     private final Signing signing;
 
-    LedgerReading(LedgerMapper ledger, DocumentChecks checks, Signing signing) {
+    LedgerReading(LedgerMapper ledger, DocumentChecks checks, CheckRun run, Signing signing) {
         this.ledger = ledger;
         this.checks = checks;
+        this.run = run;
         this.signing = signing;
     }
 
@@ -138,7 +142,7 @@ class LedgerReading {
     }
 
     public Page page(int from) {
-        List<DocumentRow> rows = ledger.newest(from, ON_A_PAGE);
+        List<DocumentRow> rows = ledger.upTo(ledger.reached() - from, ON_A_PAGE);
         Map<Integer, String> findings = new HashMap<>();
         if (!rows.isEmpty()) {
             ledger.checks(rows.get(rows.size() - 1).number(), rows.get(0).number())
@@ -146,15 +150,20 @@ class LedgerReading {
         }
         int firstBroken = firstBroken();
         PublicKeys keys = signing.key().publicKeys();
-        List<Entry> entries = rows.stream()
-                .map(row -> entry(row, keys, Optional.ofNullable(findings.get(row.number())), firstBroken))
-                .toList();
+        List<Entry> entries = new ArrayList<>();
+        String named = "";
+        for (DocumentRow row : rows) {
+            Opened opened = Opened.of(row.stored(), named, keys);
+            entries.add(entry(row, opened, Optional.ofNullable(findings.get(row.number())), firstBroken));
+            named = opened.document().map(SignedDocument::previous).orElse("");
+        }
         return new Page(
                 entries,
                 from,
                 ledger.count(),
                 ledger.checked(),
-                checks.end(signing.heads())
+                checks.lastEnd()
+                        .or(run::end)
                         .map(Found::finding)
                         .map(Finding::words)
                         .orElse(""));
@@ -164,16 +173,35 @@ class LedgerReading {
         return ledger.firstFinding().map(CheckRow::number).orElse(Integer.MAX_VALUE);
     }
 
+    /**
+     * A document that was looked at.
+     *
+     * @param document empty where it is not what was signed
+     */
+    private record Opened(Optional<Finding> altered, Optional<SignedDocument> document) {
+
+        /** @param named the hash that the document after it names, where that one is what was signed */
+        static Opened of(StoredDocument stored, String named, PublicKeys keys) {
+            if (stored.hasHash(named)) {
+                SignedDocument document = Json.read(stored.canonical());
+                Optional<Finding> altered = stored.checkNamed(document);
+                return new Opened(altered, altered.isPresent() ? Optional.empty() : Optional.of(document));
+            }
+            Optional<Finding> altered = stored.check(keys);
+            return new Opened(
+                    altered, altered.isPresent() ? Optional.empty() : Optional.of(Json.read(stored.canonical())));
+        }
+    }
+
     /** That it is what was signed is looked at each time; the rest was found when it was last checked. */
-    private static Entry entry(DocumentRow row, PublicKeys keys, Optional<String> last, int firstBroken) {
-        Optional<String> altered = row.stored().check(keys).map(Finding::words);
-        Optional<String> finding = altered.or(() -> last);
+    private static Entry entry(DocumentRow row, Opened opened, Optional<String> last, int firstBroken) {
+        Optional<String> finding = opened.altered().map(Finding::words).or(() -> last);
         return new Entry(
                 row.number(),
                 row.docketNumber(),
                 state(row.number(), finding, firstBroken),
                 finding.orElse(""),
-                altered.isPresent() ? Optional.empty() : Optional.of(Shown.of(row.document())));
+                opened.document().map(Shown::of));
     }
 
     private static DocumentState state(int number, Optional<String> finding, int firstBroken) {

@@ -11,6 +11,7 @@ import org.eskarn.app.ledger.document.Json;
 import org.eskarn.app.ledger.document.SignedDocument.SignaturePart;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.signin.OwnPassword;
+import org.eskarn.app.trust.SignedUses;
 import org.eskarn.core.CoreVersion;
 import org.eskarn.core.verdict.Outcome;
 import org.springframework.stereotype.Service;
@@ -27,6 +28,7 @@ public class LedgerService {
     private final DocumentBuilder documents;
     private final Signing signing;
     private final CheckRun run;
+    private final SignedUses uses;
     private final DocketService dockets;
     private final OwnPassword ownPassword;
     private final Clock clock;
@@ -35,12 +37,14 @@ public class LedgerService {
             DocumentBuilder documents,
             Signing signing,
             CheckRun run,
+            SignedUses uses,
             DocketService dockets,
             OwnPassword ownPassword,
             Clock clock) {
         this.documents = documents;
         this.signing = signing;
         this.run = run;
+        this.uses = uses;
         this.dockets = dockets;
         this.ownPassword = ownPassword;
         this.clock = clock;
@@ -109,6 +113,7 @@ public class LedgerService {
                 remark(docket, remark, signer));
         int document = signing.append(docket.id(), content, CoreVersion.CURRENT, signature, null);
         dockets.close(docket);
+        uses.keep(docket);
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
 
             @Override

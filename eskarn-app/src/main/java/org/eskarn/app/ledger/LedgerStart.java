@@ -75,10 +75,12 @@ class LedgerStart implements SmartInitializingSingleton {
             if (rows.isEmpty()) {
                 return;
             }
-            for (DocumentRow row : rows) {
-                Heads.append(file, new Head(row.number(), row.hash(), Parts.time(row.signedAt())));
-                from = row.number() + 1;
-            }
+            Heads.append(
+                    file,
+                    rows.stream()
+                            .map(row -> new Head(row.number(), row.hash(), Parts.time(row.signedAt())))
+                            .toList());
+            from = rows.get(rows.size() - 1).number() + 1;
         }
     }
 

@@ -3,6 +3,7 @@ package org.eskarn.app.ledger;
 import java.nio.file.Path;
 import java.util.Optional;
 import org.eskarn.app.ledger.DocumentChecks.Found;
+import org.eskarn.app.ledger.DocumentChecks.KeptHeads;
 import org.eskarn.app.ledger.LedgerMapper.CheckRow;
 import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Service;
@@ -29,8 +30,9 @@ public class LedgerVerification {
     /** @param heads the file with the heads that were kept */
     public Report verify(Path heads) {
         int next = 1;
+        KeptHeads own = checks.heads();
         while (next > 0) {
-            next = checks.checkFrom(next);
+            next = checks.checkFrom(next, own);
         }
         Optional<String> problem = notCarriedOver()
                 .or(() -> ledger.firstFinding().map(LedgerVerification::said))

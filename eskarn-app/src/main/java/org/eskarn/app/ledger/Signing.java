@@ -4,6 +4,8 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
 import org.eskarn.app.ledger.DocumentBuilder.Content;
 import org.eskarn.app.ledger.Heads.Head;
 import org.eskarn.app.ledger.LedgerMapper.HeadRow;
@@ -95,12 +97,35 @@ class Signing {
 
     /** Once it is committed; a line that a crash prevents is written at the next start. */
     private void keepHead(Head head) {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+        TransactionSynchronizationManager.getSynchronizations().stream()
+                .filter(HeadsToKeep.class::isInstance)
+                .map(HeadsToKeep.class::cast)
+                .findFirst()
+                .orElseGet(() -> {
+                    HeadsToKeep first = new HeadsToKeep(heads);
+                    TransactionSynchronizationManager.registerSynchronization(first);
+                    return first;
+                })
+                .add(head);
+    }
 
-            @Override
-            public void afterCommit() {
-                Heads.append(heads, head);
-            }
-        });
+    /** The heads of one transaction. */
+    private static final class HeadsToKeep implements TransactionSynchronization {
+
+        private final Path file;
+        private final List<Head> heads = new ArrayList<>();
+
+        HeadsToKeep(Path file) {
+            this.file = file;
+        }
+
+        void add(Head head) {
+            heads.add(head);
+        }
+
+        @Override
+        public void afterCommit() {
+            Heads.append(file, heads);
+        }
     }
 }

@@ -17,6 +17,7 @@ import org.eskarn.app.gauge.GaugeService.Whole;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.page.Typed;
+import org.eskarn.app.trust.TraceService.Trace;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -54,6 +55,7 @@ class TraceController {
         model.addAttribute(
                 "mayAccept", person.role().inspects() || person.role().keeps());
         model.addAttribute("questions", tracing.questions(id));
+        model.addAttribute("openQuestions", tracing.openQuestions(id));
         model.addAttribute("units", List.of(LengthUnit.values()));
         model.addAttribute("problems", Map.of());
     }
@@ -79,6 +81,7 @@ class TraceController {
             @RequestParam(defaultValue = "") String error,
             @RequestParam(required = false) @org.jspecify.annotations.Nullable LengthUnit unit,
             @RequestParam(defaultValue = "") String since,
+            @RequestParam(defaultValue = "0") int from,
             Model model) {
         LengthUnit chosen = unit == null ? gauges.find(id).orElseThrow().graduationUnit() : unit;
         model.addAttribute("error", error);
@@ -87,15 +90,14 @@ class TraceController {
         if (!error.isBlank()) {
             Typed typed = new Typed(new LinkedHashMap<>());
             BigDecimal amount = typed.number("error", error);
-            LocalDate from = typed.day("since", since);
+            LocalDate day = typed.day("since", since);
             model.addAttribute("problems", typed.problems());
-            if (amount != null && from != null) {
-                List<Line> lines = tracing.trace(id, new Length(amount, chosen), from).stream()
-                        .map(Line::of)
-                        .toList();
-                model.addAttribute("lines", lines);
-                model.addAttribute(
-                        "changing", lines.stream().filter(Line::changes).count());
+            if (amount != null && day != null) {
+                Trace trace = tracing.trace(id, new Length(amount, chosen), day, Math.max(0, from));
+                model.addAttribute("trace", trace);
+                model.addAttribute("lines", trace.shown().stream().map(Line::of).toList());
+                model.addAttribute("from", Math.max(0, from));
+                model.addAttribute("step", TraceService.SHOWN);
             }
         }
         return "gauge/trace";
@@ -132,7 +134,7 @@ class TraceController {
         } catch (DocketConflict e) {
             model.addAttribute("refusedQuestion", question);
             model.addAttribute("refusal", e.getMessage());
-            return show(id, "", null, "", model);
+            return show(id, "", null, "", 0, model);
         }
     }
 }

@@ -4,9 +4,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
 import org.eskarn.app.actions.ActionAbout;
 import org.eskarn.app.actions.ActionLog;
 import org.eskarn.app.docket.Docket;
@@ -15,12 +17,10 @@ import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.GaugeQuestions;
 import org.eskarn.app.docket.Question;
 import org.eskarn.app.docket.SetUp;
-import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.units.Length;
-import org.eskarn.core.verdict.TraceBack;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,6 +31,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class TraceService implements GaugeQuestions {
 
+    /** Verdicts on one page. */
+    public static final int SHOWN = 100;
+
+    private static final int ON_THE_BENCH = 10;
     private static final int LONGEST_REASON = 200;
 
     private final TraceMapper mapper;
@@ -55,56 +59,94 @@ public class TraceService implements GaugeQuestions {
     public record Touched(Docket docket, SetUp setUp, boolean changes) {}
 
     /**
+     * What rests on a gauge.
+     *
+     * @param changing how many of all the error could have turned
+     * @param shown some of them: of each kind those not signed first, then those read last; all that could have turned before the others
+     */
+    public record Trace(int total, int changing, List<Touched> shown) {}
+
+    /**
      * @param error as found, either way
      * @param since the day it was last known good
+     * @param from the first shown, counted from 0
      */
     @Transactional(readOnly = true)
-    public List<Touched> trace(long gaugeId, Length error, LocalDate since) {
-        Instant from = since.atStartOfDay(clock.getZone()).toInstant();
+    public Trace trace(long gaugeId, Length error, LocalDate since, int from) {
+        Instant moment = since.atStartOfDay(clock.getZone()).toInstant();
+        double amount = Math.abs(error.micrometres());
+        List<Touched> open = untraced(gaugeId, amount, moment);
+        TraceMapper.Count signed = mapper.count(gaugeId, moment, amount);
+        List<Touched> openChanging = open.stream().filter(Touched::changes).toList();
+        List<Touched> shown = new ArrayList<>();
+        Window window = new Window(from, SHOWN);
+        shown.addAll(window.of(openChanging));
+        shown.addAll(signed(
+                window.take(signed.changing()),
+                at -> mapper.changing(gaugeId, moment, amount, at.from(), at.most()),
+                true));
+        shown.addAll(window.of(open.stream().filter(each -> !each.changes()).toList()));
+        shown.addAll(signed(
+                window.take(signed.total() - signed.changing()),
+                at -> mapper.staying(gaugeId, moment, amount, at.from(), at.most()),
+                false));
+        return new Trace(open.size() + signed.total(), openChanging.size() + signed.changing(), shown);
+    }
+
+    private List<Touched> untraced(long gaugeId, double error, Instant since) {
         List<Touched> touched = new ArrayList<>();
-        for (Docket docket : dockets.byIds(mapper.touchedBy(gaugeId, from))) {
+        for (Docket docket : dockets.byIds(mapper.untraced(gaugeId, since))) {
             for (SetUp setUp : docket.setUps()) {
-                boolean rests = setUp.findings().inspections().stream()
-                        .flatMap(attempt -> attempt.sweeps().stream())
-                        .anyMatch(sweep -> sweep.setAside() == null && readWith(sweep, gaugeId, from));
-                if (rests && setUp.wholeLeftOut().isEmpty()) {
-                    touched.add(new Touched(docket, setUp, TraceBack.changes(setUp.verdict(), error.micrometres())));
-                }
+                SignedUse.of(setUp).stream()
+                        .filter(use -> use.gaugeId() == gaugeId && !use.readAt().isBefore(since))
+                        .forEach(use -> touched.add(new Touched(docket, setUp, use.changes(error))));
             }
         }
         return touched;
     }
 
-    /** Whether a gauge took a reading since a moment; when its docket was opened does not matter. */
-    private static boolean readWith(SweepRecord sweep, long gaugeId, Instant from) {
-        return sweep.readings().stream()
-                .anyMatch(reading -> sweep.gaugeAt(reading.place()).id() == gaugeId
-                        && !reading.takenAt().isBefore(from));
+    private List<Touched> signed(Window.Part part, Function<Window.Part, List<Long>> read, boolean changing) {
+        List<Long> ids = part.most() == 0 ? List.of() : read.apply(part);
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        Map<Long, Touched> bySetUp = new HashMap<>();
+        for (Docket docket : dockets.byIds(mapper.docketsOf(ids))) {
+            docket.setUps().forEach(setUp -> bySetUp.put(setUp.id(), new Touched(docket, setUp, changing)));
+        }
+        return ids.stream().map(bySetUp::get).filter(Objects::nonNull).toList();
     }
 
     /** Puts in question what the error could have turned, and returns how many; what is in question already is not doubled. */
     @Transactional
     public int question(long gaugeId, Length error, LocalDate since, long by) {
-        Set<Long> open = mapper.questions(gaugeId).stream()
-                .filter(row -> row.settledAt() == null)
-                .map(Question::setUpId)
-                .collect(Collectors.toSet());
+        Instant moment = since.atStartOfDay(clock.getZone()).toInstant();
+        double amount = Math.abs(error.micrometres());
+        Instant now = clock.instant();
         int raised = 0;
-        for (Touched touched : trace(gaugeId, error, since)) {
-            if (touched.changes() && !open.contains(touched.setUp().id())) {
-                mapper.insertQuestion(
-                        touched.setUp().id(), gaugeId, error.amount(), error.unit(), since, by, clock.instant());
+        for (Touched touched : untraced(gaugeId, amount, moment)) {
+            long setUp = touched.setUp().id();
+            if (touched.changes() && !mapper.open(setUp, gaugeId)) {
+                mapper.insertQuestion(setUp, gaugeId, error.amount(), error.unit(), since, by, now);
                 raised++;
             }
         }
+        raised += mapper.questionSigned(gaugeId, moment, amount, error.amount(), error.unit(), since, by, now);
         String mark = gauges.find(gaugeId).map(Gauge::mark).orElse("");
         actions.tell(ActionAbout.GAUGE, Words.say("trust.action-questioned", mark, raised));
         return raised;
     }
 
+    /** The first hundred, those not settled first. */
     @Transactional(readOnly = true)
     public List<Question> questions(long gaugeId) {
-        return mapper.questions(gaugeId);
+        return mapper.questions(gaugeId, SHOWN);
+    }
+
+    /** How many of a gauge are not settled. */
+    @Transactional(readOnly = true)
+    public int openQuestions(long gaugeId) {
+        return mapper.openQuestions(gaugeId);
     }
 
     /** What is or was in question of one docket. */
@@ -114,10 +156,24 @@ public class TraceService implements GaugeQuestions {
         return mapper.questionsOfDocket(number);
     }
 
-    /** The dockets with a verdict in question. */
+    /**
+     * Dockets with a verdict in question.
+     *
+     * @param verdicts how many verdicts there are in all
+     * @param latest some of their dockets, the latest first
+     */
+    public record InQuestion(int verdicts, List<Docket> latest) {
+
+        /** Whether there are others. */
+        public boolean more() {
+            return latest.size() == ON_THE_BENCH && verdicts > ON_THE_BENCH;
+        }
+    }
+
     @Transactional(readOnly = true)
-    public List<Docket> inQuestion() {
-        return dockets.byIds(mapper.inQuestion());
+    public InQuestion inQuestion() {
+        int verdicts = mapper.openQuestions(null);
+        return new InQuestion(verdicts, verdicts == 0 ? List.of() : dockets.byIds(mapper.inQuestion(ON_THE_BENCH)));
     }
 
     /**

@@ -3,9 +3,12 @@ package org.eskarn.core.gauge;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
+import java.util.stream.DoubleStream;
 import org.eskarn.core.gauge.ErrorPlace.Place;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.DecisionRule;
+import org.eskarn.core.verdict.RuleKind;
 import org.eskarn.core.verdict.TraceBack;
 import org.eskarn.core.verdict.Verdict;
 import org.junit.jupiter.api.Test;
@@ -66,5 +69,28 @@ class GaugeTrustTest {
         assertThat(TraceBack.changes(verdict, -error)).isEqualTo(changes);
         assertThat(TraceBack.changes(Verdict.recorded(value, 1, 1, DecisionRule.SIMPLE), 100))
                 .isFalse();
+    }
+
+    /** Trying many errors one after the other finds the same smallest one, by every rule and with bounds on one side or both. */
+    @Test
+    void theSmallestErrorThatTurnsAVerdictIsTheFirstThatDoes() {
+        double step = 0.01;
+        for (DecisionRule rule :
+                List.of(DecisionRule.SIMPLE, DecisionRule.STRINGENT, new DecisionRule(RuleKind.PROBABILITY, 95))) {
+            for (Bounds bounds : List.of(
+                    Bounds.atMost(20), new Bounds(10.0, 20.0), new Bounds(10.0, null), new Bounds(10.0, 12.0))) {
+                for (double value : new double[] {3, 9.5, 11, 14.9, 19.6, 20, 23, 31}) {
+                    Verdict verdict = Verdict.judge(value, bounds, 1.5, 0.8, rule);
+                    double first = DoubleStream.iterate(0, error -> error < 40, error -> error + step)
+                            .filter(error -> rule.judge(value + error, bounds, 1.5, 0.8) != verdict.outcome()
+                                    || rule.judge(value - error, bounds, 1.5, 0.8) != verdict.outcome())
+                            .findFirst()
+                            .orElseThrow();
+                    assertThat(TraceBack.turnsAt(verdict).orElseThrow())
+                            .as("%s %s %s", rule, bounds, value)
+                            .isBetween(first - step - 1e-6, first + 1e-6);
+                }
+            }
+        }
     }
 }

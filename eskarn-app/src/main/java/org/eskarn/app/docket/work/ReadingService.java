@@ -2,6 +2,7 @@ package org.eskarn.app.docket.work;
 
 import java.math.BigDecimal;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -27,6 +28,7 @@ import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -90,9 +92,14 @@ public class ReadingService {
         }
         for (TypedReading typed : readings) {
             Entry entry = parse(setUp, typed);
-            mapper.insertReading(
-                    sweep.id(), typed.place(), entry, typed.key(), null, typed.source(), by, clock.instant());
+            insert(sweep, typed, entry, null, by);
         }
+    }
+
+    private void insert(SweepRecord sweep, TypedReading typed, Entry entry, @Nullable String reason, long by) {
+        Instant now = clock.instant();
+        mapper.insertReading(sweep.id(), typed.place(), entry, typed.key(), reason, typed.source(), by, now);
+        mapper.setLastRead(sweep.id(), now);
     }
 
     static int placesToGo(SweepRecord sweep) {
@@ -199,7 +206,7 @@ public class ReadingService {
         Entry entry = parse(setUp, typed);
         lock.reopenProof(setUp, by);
         mapper.markCorrected(sweep.readings().get(typed.place() - 1).id(), by, clock.instant());
-        mapper.insertReading(sweep.id(), typed.place(), entry, typed.key(), why, typed.source(), by, clock.instant());
+        insert(sweep, typed, entry, why, by);
     }
 
     /**

@@ -42,6 +42,25 @@ public record StoredDocument(int number, byte[] canonical, String hash, String p
                 .orElseGet(() -> Optional.of(Finding.of(Finding.Kind.UNKNOWN_KEY)));
     }
 
+    /**
+     * The same of a document whose hash is named as the one before by another that is what was signed: the signature of that one vouches
+     * for this one too, and its own need not be looked at.
+     *
+     * @param read what the canonical bytes say
+     */
+    public Optional<Finding> checkNamed(SignedDocument read) {
+        return read.number() == number
+                        && read.previous().equals(previous)
+                        && read.key().equals(key)
+                ? Optional.empty()
+                : Optional.of(Finding.of(Finding.Kind.FRAME));
+    }
+
+    /** Whether its hash is this, and is that of its bytes. */
+    public boolean hasHash(String named) {
+        return hash.equals(named) && Json.hash(canonical).equals(named);
+    }
+
     /** Whether it follows another without a gap. */
     public Optional<Finding> follows(int numberBefore, String hashBefore) {
         if (number != numberBefore + 1) {

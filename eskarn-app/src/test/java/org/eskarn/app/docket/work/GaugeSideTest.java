@@ -233,7 +233,8 @@ class GaugeSideTest {
         Length large = Length.of("2", LengthUnit.MICROMETRE);
         assertThat(changing(tracing, lever, small, since)).doesNotContain(number);
         assertThat(changing(tracing, lever, large, since)).contains(number);
-        assertThat(tracing.trace(lever, large, Eskarn.today().plusDays(2))).isEmpty();
+        assertThat(tracing.trace(lever, large, Eskarn.today().plusDays(2), 0).shown())
+                .isEmpty();
         assertThat(tracing.question(lever, large, since, by)).isPositive();
         assertThat(tracing.question(lever, large, since, by)).isZero();
         Question mine = tracing.questions(lever).stream()
@@ -254,7 +255,7 @@ class GaugeSideTest {
     }
 
     private static List<Integer> changing(TraceService tracing, long gauge, Length error, LocalDate since) {
-        return tracing.trace(gauge, error, since).stream()
+        return tracing.trace(gauge, error, since, 0).shown().stream()
                 .filter(TraceService.Touched::changes)
                 .map(touched -> touched.docket().number())
                 .toList();
