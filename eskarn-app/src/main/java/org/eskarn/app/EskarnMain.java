@@ -76,7 +76,7 @@ public final class EskarnMain {
             StartFailure.checkWritable(data);
             SpringApplication.run(
                     EskarnApplication.class, options.settings(System.getenv()).toArray(String[]::new));
-            System.err.println("eskarn: " + Words.say("start.runs", options.address(), data));
+            System.err.println("eskarn: " + Words.say("start.runs", options.address(), options.records()));
             return 0;
         } catch (RuntimeException failure) {
             return told(failure, data, System.err);

@@ -1,5 +1,6 @@
 package org.eskarn.app.account;
 
+import java.io.Serializable;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -19,4 +20,5 @@ public record Account(
         Instant createdAt,
         int version,
         @Nullable Instant passwordAt,
-        @Nullable String passwordByLinkOf) {}
+        @Nullable String passwordByLinkOf)
+        implements Serializable {}

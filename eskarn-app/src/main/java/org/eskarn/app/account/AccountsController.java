@@ -60,7 +60,7 @@ class AccountsController {
             }
             accounts.setActive(id, version, active);
             if (!active) {
-                sessions.signOut(id, null);
+                accounts.byId(id).ifPresent(account -> sessions.signOut(account, null));
             }
             return "redirect:/accounts";
         } catch (AccountRefused refused) {

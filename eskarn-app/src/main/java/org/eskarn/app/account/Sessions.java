@@ -16,10 +16,8 @@ public class Sessions {
     }
 
     /** Signs a person out wherever they are, but not in the session to be kept. */
-    public void signOut(long accountId, @Nullable String kept) {
-        registry.getAllPrincipals().stream()
-                .filter(principal -> principal instanceof SignedIn person && person.id() == accountId)
-                .flatMap(principal -> registry.getAllSessions(principal, false).stream())
+    public void signOut(Account account, @Nullable String kept) {
+        registry.getAllSessions(new SignedIn(account), false).stream()
                 .filter(session -> !session.getSessionId().equals(kept))
                 .forEach(SessionInformation::expireNow);
     }

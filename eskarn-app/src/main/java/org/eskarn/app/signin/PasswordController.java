@@ -58,7 +58,7 @@ class PasswordController {
             ownPassword.confirm(person.account(), old);
             same(password, again);
             accounts.changePassword(person.account(), password);
-            sessions.signOut(person.id(), request.getSession().getId());
+            sessions.signOut(person.account(), request.getSession().getId());
             model.addAttribute("notice", Words.say("signin.password-is-changed"));
         } catch (PasswordRefused refused) {
             refuse("old", refused, model);
@@ -95,7 +95,7 @@ class PasswordController {
             same(password, again);
             Account account = links.use(token, password);
             devices.forgetAll(account);
-            sessions.signOut(account.id(), null);
+            sessions.signOut(account, null);
             return "redirect:/sign-in?set";
         } catch (AccountRefused refused) {
             refuse(refused.field(), refused, model);

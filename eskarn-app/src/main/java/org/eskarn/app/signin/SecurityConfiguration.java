@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.time.Clock;
 import org.eskarn.app.account.InstallationService;
 import org.eskarn.app.account.Role;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -29,6 +30,8 @@ import org.springframework.security.web.savedrequest.NullRequestCache;
 import org.springframework.security.web.session.HttpSessionEventPublisher;
 import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestMatcher;
+import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.security.SpringSessionBackedSessionRegistry;
 
 @Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {
@@ -47,8 +50,9 @@ class SecurityConfiguration {
 
     /** Who is signed in where, so that somebody who is switched off is signed out at once. */
     @Bean
-    SessionRegistry sessionRegistry() {
-        return new SessionRegistryImpl();
+    SessionRegistry sessionRegistry(ObjectProvider<JdbcIndexedSessionRepository> shared) {
+        JdbcIndexedSessionRepository sessions = shared.getIfAvailable();
+        return sessions == null ? new SessionRegistryImpl() : new SpringSessionBackedSessionRegistry<>(sessions);
     }
 
     @Bean

@@ -17,6 +17,9 @@ class SignedInFor extends OncePerRequestFilter {
 
     static final Duration LONGEST = Duration.ofHours(12);
 
+    /** What is kept on a server costs a write: a touch so soon after the last one is not noted. */
+    private static final Duration NOTED_AFTER = Duration.ofSeconds(10);
+
     private static final String SINCE = "signedInSince";
     private static final String TOUCHED = "touched";
 
@@ -37,7 +40,7 @@ class SignedInFor extends OncePerRequestFilter {
             Instant touched = session.getAttribute(TOUCHED) instanceof Instant at ? at : since;
             if (now.isAfter(since.plus(LONGEST)) || now.isAfter(touched.plus(installation.idle()))) {
                 session.invalidate();
-            } else {
+            } else if (now.isAfter(touched.plus(NOTED_AFTER))) {
                 session.setAttribute(TOUCHED, now);
             }
         }

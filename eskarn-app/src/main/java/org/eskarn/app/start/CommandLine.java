@@ -5,15 +5,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Words;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was typed after a command.
  *
  * @param plain what belongs to no option, in its order
  * @param data the folder of the records
+ * @param database the address of a server that holds the records; null where they are in a file in the folder
  * @param heads a file with heads that were kept elsewhere
  */
-public record CommandLine(List<String> plain, Path data, Optional<Path> heads) {
+public record CommandLine(
+        List<String> plain,
+        Path data,
+        Optional<Path> heads,
+        @Nullable String database) {
 
     /**
      * @throws StartRefused if an option is unknown or has no value
@@ -22,6 +28,7 @@ public record CommandLine(List<String> plain, Path data, Optional<Path> heads) {
         List<String> plain = new ArrayList<>();
         Path data = Path.of("data/works");
         Optional<Path> heads = Optional.empty();
+        String database = null;
         for (int i = 0; i < arguments.size(); i++) {
             String each = arguments.get(i);
             boolean option = each.startsWith("--");
@@ -30,6 +37,7 @@ public record CommandLine(List<String> plain, Path data, Optional<Path> heads) {
             }
             switch (each) {
                 case "--data" -> data = Path.of(arguments.get(++i));
+                case "--database" -> database = DatabaseOption.checked(arguments.get(++i));
                 case "--heads" -> heads = Optional.of(Path.of(arguments.get(++i)));
                 default -> {
                     if (option) {
@@ -39,7 +47,7 @@ public record CommandLine(List<String> plain, Path data, Optional<Path> heads) {
                 }
             }
         }
-        return new CommandLine(plain, data, heads);
+        return new CommandLine(plain, data, heads, database);
     }
 
     /**

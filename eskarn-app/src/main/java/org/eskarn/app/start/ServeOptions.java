@@ -14,21 +14,30 @@ import org.eskarn.app.page.Words;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How a server is started: {@code serve --data DIR [--port N] [--listen ADDRESS] [--https KEYSTORE] [--proxy ADDRESS,…] [--demo]}.
+ * How a server is started: {@code serve --data DIR [--port N] [--listen ADDRESS] [--https KEYSTORE] [--proxy ADDRESS,…]
+ * [--database ADDRESS] [--demo]}.
  *
  * @param listen the address it answers on; this machine only unless said otherwise
  * @param https a key store in the open format PKCS #12; its password comes from the environment, where no list of processes shows it
+ * @param database the address of a server that holds the records; null where they are in a file in the folder
  * @param proxies whose word about the visitor's address and protocol counts; nobody's unless said otherwise
  */
 public record ServeOptions(
-        Path data, int port, String listen, @Nullable Path https, List<String> proxies, boolean demo) {
+        Path data,
+        int port,
+        String listen,
+        @Nullable Path https,
+        List<String> proxies,
+        @Nullable String database,
+        boolean demo) {
 
     /** Where the password of the key store is looked for. */
     public static final String KEYSTORE_PASSWORD = "ESKARN_KEYSTORE_PASSWORD";
 
     private static final int USUAL_PORT = 8080;
     private static final int LAST_PORT = 65_535;
-    private static final Set<String> WITH_VALUE = Set.of("--data", "--port", "--listen", "--https", "--proxy");
+    private static final Set<String> WITH_VALUE =
+            Set.of("--data", "--port", "--listen", "--https", "--proxy", "--database");
     private static final Pattern ADDRESS = Pattern.compile("[0-9a-fA-F:.]{2,45}");
 
     /**
@@ -55,6 +64,7 @@ public record ServeOptions(
                 given.getOrDefault("--listen", "localhost"),
                 keyStore(given.get("--https")),
                 proxies(given.get("--proxy")),
+                DatabaseOption.checked(given.get("--database")),
                 demo);
     }
 
@@ -110,7 +120,13 @@ public record ServeOptions(
             settings.add("--server.tomcat.remoteip.internal-proxies="
                     + proxies.stream().map(each -> each.replace(".", "\\.")).collect(Collectors.joining("|")));
         }
+        settings.addAll(DatabaseOption.settings(database, environment));
         return settings;
+    }
+
+    /** Where the records are, for a person. */
+    public String records() {
+        return database == null ? data.toString() : database;
     }
 
     /** Where a browser on this machine finds it. */

@@ -26,6 +26,16 @@ public final class StartFailure {
             90062, data -> Words.say("start.not-writable", data),
             90031, data -> Words.say("start.not-writable", data));
 
+    /** By the state that standard SQL has for it. */
+    private static final Map<String, String> OF_THE_SERVER = Map.of(
+            "08001", "start.server-not-reached",
+            "08004", "start.server-refuses",
+            "08006", "start.server-not-reached",
+            "28000", "start.server-refuses",
+            "28P01", "start.server-refuses",
+            "3D000", "start.no-such-database",
+            "42501", "start.server-refuses-tables");
+
     private StartFailure() {}
 
     public static Optional<String> sentence(Throwable failure, Path data) {
@@ -42,7 +52,10 @@ public final class StartFailure {
             return Optional.of(Words.say("start.port-in-use", String.valueOf(port.getPort())));
         }
         if (cause instanceof SQLException sql) {
-            return Optional.ofNullable(OF_THE_FILE.get(sql.getErrorCode())).map(said -> said.apply(data));
+            return Optional.ofNullable(OF_THE_FILE.get(sql.getErrorCode()))
+                    .map(said -> said.apply(data))
+                    .or(() -> Optional.ofNullable(OF_THE_SERVER.get(sql.getSQLState()))
+                            .map(Words::say));
         }
         if (cause instanceof IllegalStateException
                 && String.valueOf(cause.getMessage()).startsWith("Could not load store")) {

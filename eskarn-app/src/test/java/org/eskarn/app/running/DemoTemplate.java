@@ -20,19 +20,22 @@ final class DemoTemplate {
             "target",
             "demo-"
                     + System.getProperty(
-                            "eskarn.testRun", "alone" + ProcessHandle.current().pid()));
+                            "eskarn.testRun", "alone" + ProcessHandle.current().pid())
+                    // Each process of the tests has a database server of its own.
+                    + (TestDatabase.onServer() ? "-" + ProcessHandle.current().pid() : ""));
 
     private static final Path MADE = FOLDER.resolve("made");
 
     private DemoTemplate() {}
 
-    /** Fills a folder without a database; one that has a database keeps it. */
+    /** Fills a folder without a database; one that has records keeps them. */
     static void copyTo(Path folder) {
         try {
-            if (Files.exists(folder.resolve("eskarn.mv.db"))) {
+            if (Files.exists(folder.resolve("eskarn.key"))) {
                 return;
             }
             make();
+            TestDatabase.copy(FOLDER, folder);
             for (Path file : files(FOLDER)) {
                 if (!file.equals(MADE)) {
                     Files.copy(file, folder.resolve(file.getFileName()));

@@ -100,7 +100,7 @@ public final class Eskarn implements AutoCloseable {
     static ConfigurableApplicationContext start(Path folder, boolean demo, Class<?>... more) {
         return new SpringApplicationBuilder(EskarnApplication.class)
                 .sources(DAYS_AHEAD > 0 && more.length == 0 ? new Class<?>[] {Ahead.class} : more)
-                .run("--server.port=0", "--eskarn.data=" + folder, "--eskarn.demo=" + demo);
+                .run(TestDatabase.settings(folder, List.of("--server.port=0", "--eskarn.demo=" + demo)));
     }
 
     /** A new folder with a copy of the demo's world. */
@@ -131,6 +131,11 @@ public final class Eskarn implements AutoCloseable {
                 .build();
     }
 
+    /** The address of a new, empty database on the database server of the tests, as its owner. */
+    public static String newServerDatabase() {
+        return TestDatabase.newOnServer(newFolder());
+    }
+
     /** Eskarn in a process of its own, as it is started by hand. */
     public static ProcessBuilder process(String... arguments) {
         List<String> command = new ArrayList<>(List.of(
@@ -142,6 +147,11 @@ public final class Eskarn implements AutoCloseable {
                 EskarnMain.class.getName()));
         command.addAll(List.of(arguments));
         return new ProcessBuilder(command).redirectErrorStream(true);
+    }
+
+    /** The same as a demo on a folder, with its records where the tests keep theirs. */
+    public static ProcessBuilder demoProcess(Path folder, int port) {
+        return process(TestDatabase.settings(folder, List.of("--server.port=" + port, "--eskarn.demo=true")));
     }
 
     public static String address(ConfigurableApplicationContext server) {
