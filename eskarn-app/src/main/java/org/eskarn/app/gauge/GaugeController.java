@@ -66,6 +66,7 @@ class GaugeController {
     @GetMapping("/{id}")
     String show(@PathVariable long id, Model model) {
         Whole whole = gauges.whole(id).orElseThrow(NotFound::new);
+        model.addAttribute("uses", gauges.usesOf(id));
         model.addAttribute("whole", whole);
         model.addAttribute("gauge", whole.gauge());
         return "gauge/gauge";

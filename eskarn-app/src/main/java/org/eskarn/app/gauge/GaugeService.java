@@ -55,8 +55,7 @@ public class GaugeService {
             List<Calibration> calibrations,
             List<StatusChange> statusChanges,
             List<GaugeCheckRow> checks,
-            List<BlockRow> blocks,
-            int usesSinceCalibration) {
+            List<BlockRow> blocks) {
 
         /** When it was last known good: its last calibration that was, or empty. */
         public Optional<LocalDate> lastKnownGood() {
@@ -77,8 +76,13 @@ public class GaugeService {
                         gauges.checks(id),
                         gauges.blocks(id).stream()
                                 .sorted(java.util.Comparator.comparing(BlockRow::nominal))
-                                .toList(),
-                        uses(id).getOrDefault(id, 0)));
+                                .toList()));
+    }
+
+    /** Sweeps read with a gauge since its last calibration. */
+    @Transactional(readOnly = true)
+    public int usesOf(long id) {
+        return uses(id).getOrDefault(id, 0);
     }
 
     /** Sweeps read with each gauge since its last calibration. */

@@ -4,6 +4,7 @@ import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -21,6 +22,8 @@ class CheckRun {
 
     private static final Logger LOG = LoggerFactory.getLogger(CheckRun.class);
 
+    private static final int REST = 2;
+
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     private final DocumentChecks checks;
@@ -31,7 +34,7 @@ class CheckRun {
         return thread;
     });
     private final AtomicBoolean running = new AtomicBoolean();
-    private final AtomicBoolean stopped = new AtomicBoolean();
+    private final CountDownLatch stopping = new CountDownLatch(1);
     private final AtomicInteger reached = new AtomicInteger();
     private volatile Optional<Found> end = Optional.empty();
 
@@ -62,18 +65,31 @@ class CheckRun {
         try {
             int next = 1;
             KeptHeads heads = checks.heads();
-            while (next > 0 && !stopped.get()) {
+            while (next > 0 && stopping.getCount() > 0) {
                 int from = next;
+                long begun = System.nanoTime();
                 next = checks.checkFrom(from, heads);
                 reached.set(next > 0 ? next - 1 : from);
+                if (next > 0) {
+                    rest(System.nanoTime() - begun);
+                }
             }
-            if (!stopped.get()) {
+            if (stopping.getCount() > 0) {
                 end = checks.end();
             }
         } catch (RuntimeException e) {
             LOG.error("The check of signed documents stopped at document {}", reached.get(), e);
         } finally {
             running.set(false);
+        }
+    }
+
+    /** Twice as long as it just worked: it is never in a hurry, and people at the bench are. */
+    private void rest(long worked) {
+        try {
+            stopping.await(REST * worked, TimeUnit.NANOSECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 
@@ -99,7 +115,7 @@ class CheckRun {
     /** Without interrupting it: the database takes an interrupted reader for a broken file. */
     @PreDestroy
     void stop() throws InterruptedException {
-        stopped.set(true);
+        stopping.countDown();
         worker.shutdown();
         if (!worker.awaitTermination(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
             LOG.warn("The check of signed documents did not stop in {}", PATIENCE);
