@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.eskarn.app.backup.BackupCommand;
+import org.eskarn.app.backup.MoveCommand;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.start.CommandLine;
 import org.eskarn.app.start.ServeOptions;
@@ -21,7 +22,8 @@ public final class EskarnMain {
 
     static final int CANNOT_START = 2;
 
-    private static final Set<String> COMMANDS = Set.of("verify", "new-key", "backup", "restore", "password-link");
+    private static final Set<String> COMMANDS =
+            Set.of("verify", "new-key", "backup", "restore", "password-link", "move");
 
     private EskarnMain() {}
 
@@ -56,11 +58,13 @@ public final class EskarnMain {
             data = line.data();
             Clock clock = Clock.systemDefaultZone();
             return switch (command) {
-                case "backup" -> BackupCommand.backup(line.data(), Path.of(line.one()), clock, out);
+                case "backup" -> BackupCommand.backup(line.data(), Path.of(line.one()), line.database(), clock, out);
+                case "move" ->
+                    MoveCommand.run(line.data(), line.needsDatabase(), System.getenv(), clock.instant(), out);
                 case "restore" -> BackupCommand.restore(Path.of(line.one()), line.data(), clock, out);
-                case "password-link" -> PasswordLinkCommand.run(line.data(), line.one(), out);
+                case "password-link" -> PasswordLinkCommand.run(line, out);
                 case "new-key" -> NewKeyCommand.run(line.data(), out);
-                default -> VerifyCommand.run(line.data(), line.heads(), out);
+                default -> VerifyCommand.run(line, out);
             };
         } catch (RuntimeException failure) {
             return told(failure, data, out);
@@ -73,7 +77,7 @@ public final class EskarnMain {
         try {
             ServeOptions options = ServeOptions.of(arguments);
             data = options.data();
-            StartFailure.checkWritable(data);
+            StartFailure.checkFolder(data, options.database());
             SpringApplication.run(
                     EskarnApplication.class, options.settings(System.getenv()).toArray(String[]::new));
             System.err.println("eskarn: " + Words.say("start.runs", options.address(), options.records()));

@@ -1,12 +1,15 @@
 package org.eskarn.app;
 
 import java.io.PrintStream;
-import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.account.Account;
 import org.eskarn.app.account.AccountService;
 import org.eskarn.app.account.ResetLinkService;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.start.CommandLine;
+import org.eskarn.app.start.DatabaseOption;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -23,10 +26,14 @@ final class PasswordLinkCommand {
     private PasswordLinkCommand() {}
 
     /** @return the exit code */
-    static int run(Path data, String login, PrintStream out) {
+    static int run(CommandLine line, PrintStream out) {
+        String login = line.one();
+        List<String> settings = new ArrayList<>(
+                List.of("--eskarn.verify=true", "--eskarn.data=" + line.data(), "--logging.level.org.eskarn=error"));
+        settings.addAll(DatabaseOption.settings(line.database(), System.getenv()));
         try (ConfigurableApplicationContext context = new SpringApplicationBuilder(EskarnApplication.class)
                 .web(WebApplicationType.NONE)
-                .run("--eskarn.verify=true", "--eskarn.data=" + data, "--logging.level.org.eskarn=error")) {
+                .run(settings.toArray(String[]::new))) {
             Optional<Account> account = context.getBean(AccountService.class).byLogin(login);
             if (account.isEmpty()) {
                 out.println("eskarn: " + Words.say("account.no-such-account", login));

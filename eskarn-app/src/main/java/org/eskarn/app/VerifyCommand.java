@@ -5,16 +5,18 @@ import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import org.eskarn.app.backup.ServerRecords;
 import org.eskarn.app.ledger.LedgerVerification;
 import org.eskarn.app.ledger.LedgerVerification.Report;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.start.CommandLine;
 import org.eskarn.app.storage.Folders;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /**
- * {@code ./eskarn verify}: checks every signed document of a data folder. It works on a copy of the database, so that it
+ * {@code ./eskarn verify}: checks every signed document of a data folder. It works on a copy of the records, so that it
  * changes nothing and runs beside a server.
  */
 final class VerifyCommand {
@@ -28,13 +30,15 @@ final class VerifyCommand {
     private VerifyCommand() {}
 
     /**
-     * @param kept the heads file where it is not the one in the data folder
+     * @param line may name a heads file where it is not the one in the data folder
      * @return the exit code
      */
-    static int run(Path folder, Optional<Path> kept, PrintStream out) {
-        Path data = folder.toAbsolutePath();
+    static int run(CommandLine line, PrintStream out) {
+        Path data = line.data().toAbsolutePath();
+        Optional<Path> kept = line.heads();
+        String database = line.database();
         Path heads = kept.map(Path::toAbsolutePath).orElse(data.resolve("eskarn.heads"));
-        if (!Files.exists(data.resolve(DATABASE))) {
+        if (database == null && !Files.exists(data.resolve(DATABASE))) {
             out.println("eskarn: " + Words.say("ledger.no-records", data));
             return UNUSABLE;
         }
@@ -45,7 +49,11 @@ final class VerifyCommand {
         try {
             Path copy = Files.createTempDirectory("eskarn-verify");
             try {
-                Files.copy(data.resolve(DATABASE), copy.resolve(DATABASE));
+                if (database == null) {
+                    Files.copy(data.resolve(DATABASE), copy.resolve(DATABASE));
+                } else {
+                    ServerRecords.copyTo(database, System.getenv(), copy);
+                }
                 return verify(data, copy, heads, out);
             } finally {
                 Folders.delete(copy);

@@ -12,8 +12,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
@@ -26,6 +26,7 @@ import org.eskarn.app.backup.BackupService;
 import org.eskarn.app.backup.Backups;
 import org.eskarn.app.page.Units;
 import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.start.CommandLine;
 import org.eskarn.app.start.StartRefused;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
@@ -50,8 +51,14 @@ class BackupCommandTest {
         return new Said(code, out.toString(StandardCharsets.UTF_8));
     }
 
+    private static CommandLine line(Path folder, String... more) {
+        List<String> arguments = new ArrayList<>(List.of(more));
+        arguments.addAll(List.of("--data", folder.toString()));
+        return CommandLine.of(arguments);
+    }
+
     private static String verified(Path folder) {
-        return said(out -> VerifyCommand.run(folder, Optional.empty(), out)).text();
+        return said(out -> VerifyCommand.run(line(folder), out)).text();
     }
 
     /** Made while people work; put back into another folder, it is all there and in order. */
@@ -100,11 +107,11 @@ class BackupCommandTest {
         try (BufferedReader lines = server.inputReader(StandardCharsets.UTF_8)) {
             assertThat(lines.lines().filter(line -> line.contains("records in")).findFirst())
                     .isPresent();
-            Said made = said(out -> BackupCommand.backup(folder, file, CLOCK, out));
+            Said made = said(out -> BackupCommand.backup(folder, file, null, CLOCK, out));
             assertThat(made.text()).contains("Backup made and checked").contains("signed dockets");
             assertThat(made.code()).isZero();
             assertThat(Backups.look(file).documents()).isPositive();
-            assertThat(said(out -> BackupCommand.backup(folder, file.resolve("x.zip"), CLOCK, out))
+            assertThat(said(out -> BackupCommand.backup(folder, file.resolve("x.zip"), null, CLOCK, out))
                             .text())
                     .contains("No backup was made");
             assertThat(said(out -> BackupCommand.restore(file, folder, CLOCK, out))
@@ -122,10 +129,10 @@ class BackupCommandTest {
     @Test
     void aStewardWhoCannotSignInGetsALinkFromTheConsole() {
         Path folder = Eskarn.demoFolder();
-        Said none = said(out -> PasswordLinkCommand.run(folder, "no.body", out));
+        Said none = said(out -> PasswordLinkCommand.run(line(folder, "no.body"), out));
         assertThat(none.text()).contains("There is no account with the sign-in name no.body");
         assertThat(none.code()).isEqualTo(REFUSED);
-        Said given = said(out -> PasswordLinkCommand.run(folder, "e.korrin", out));
+        Said given = said(out -> PasswordLinkCommand.run(line(folder, "e.korrin"), out));
         assertThat(given.text()).contains("there Edda Korrin sets a password").doesNotContain("Exception");
         assertThat(given.code()).isZero();
     }
@@ -135,7 +142,8 @@ class BackupCommandTest {
         Path folder = Eskarn.demoFolder();
         byte[] before = Files.readAllBytes(folder.resolve(HEADS));
         Path file = Eskarn.newFolder().resolve("kept.zip");
-        assertThat(said(out -> BackupCommand.backup(folder, file, CLOCK, out)).code())
+        assertThat(said(out -> BackupCommand.backup(folder, file, null, CLOCK, out))
+                        .code())
                 .isZero();
         try (RandomAccessFile damaged = new RandomAccessFile(file.toFile(), "rw")) {
             damaged.seek(damaged.length() / 2);
@@ -148,7 +156,7 @@ class BackupCommandTest {
                 .contains("is no backup of Eskarn");
         assertThat(folder.resolve(HEADS)).hasBinaryContent(before);
         assertThat(verified(folder)).contains("in order");
-        assertThat(said(out -> BackupCommand.backup(folder, none.resolve("x.zip"), CLOCK, out))
+        assertThat(said(out -> BackupCommand.backup(folder, none.resolve("x.zip"), null, CLOCK, out))
                         .text())
                 .contains("No backup was made");
     }

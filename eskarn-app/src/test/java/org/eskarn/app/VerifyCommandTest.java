@@ -9,9 +9,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.start.CommandLine;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -30,10 +30,11 @@ class VerifyCommandTest {
 
     private static Said verify(String... arguments) {
         ByteArrayOutputStream said = new ByteArrayOutputStream();
-        int code = VerifyCommand.run(
-                Path.of(arguments[0]),
-                arguments.length > 1 ? Optional.of(Path.of(arguments[1])) : Optional.empty(),
-                new PrintStream(said, true, StandardCharsets.UTF_8));
+        CommandLine line = CommandLine.of(
+                arguments.length > 1
+                        ? List.of("--data", arguments[0], "--heads", arguments[1])
+                        : List.of("--data", arguments[0]));
+        int code = VerifyCommand.run(line, new PrintStream(said, true, StandardCharsets.UTF_8));
         return new Said(code, said.toString(StandardCharsets.UTF_8));
     }
 

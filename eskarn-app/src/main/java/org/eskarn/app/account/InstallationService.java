@@ -16,6 +16,10 @@ public class InstallationService {
 
     private static final int USUAL_MINUTES = 30;
     private static final int SHORTEST_MINUTES = 5;
+
+    /** Nobody is signed out sooner than this without a touch. */
+    public static final Duration SHORTEST_IDLE = Duration.ofMinutes(SHORTEST_MINUTES);
+
     private static final int LONGEST_MINUTES = 720;
 
     private final InstallationMapper installation;

@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import org.eskarn.app.page.Words;
+import org.jspecify.annotations.Nullable;
 
 /** {@code ./eskarn backup} and {@code ./eskarn restore}. A backup is made by the server where one runs, else right here. */
 public final class BackupCommand {
@@ -24,21 +25,35 @@ public final class BackupCommand {
     private BackupCommand() {}
 
     /** @return the exit code */
-    public static int backup(Path data, Path file, Clock clock, PrintStream out) {
+    public static int backup(Path data, Path file, @Nullable String database, Clock clock, PrintStream out) {
+        if (database != null) {
+            try (Connection server = ServerRecords.open(database, System.getenv())) {
+                return made(server, data, file.toAbsolutePath(), clock, out);
+            } catch (SQLException e) {
+                throw new IllegalStateException(e);
+            } catch (BackupRefused e) {
+                return refused(e, out);
+            }
+        }
         if (!Files.exists(data.resolve(Places.DATABASE))) {
             out.println("eskarn: " + Words.say("ledger.no-records", data));
             return REFUSED;
         }
         Path target = file.toAbsolutePath();
         try (Connection connection = ClosedRecords.open(data, "")) {
-            Backup made = Backups.make(connection, Places.in(data), target, clock.instant());
-            out.println("eskarn: " + Words.say("backup.made", made.file(), made.documents()));
-            return DONE;
+            return made(connection, data, target, clock, out);
         } catch (SQLException e) {
             return ClosedRecords.inUse(e) ? askServer(data, target, clock, out) : refused(e, out);
         } catch (BackupRefused e) {
             return refused(e, out);
         }
+    }
+
+    private static int made(Connection connection, Path data, Path file, Clock clock, PrintStream out)
+            throws BackupRefused {
+        Backup made = Backups.make(connection, Places.in(data), file, clock.instant());
+        out.println("eskarn: " + Words.say("backup.made", made.file(), made.documents()));
+        return DONE;
     }
 
     private static int askServer(Path data, Path file, Clock clock, PrintStream out) {

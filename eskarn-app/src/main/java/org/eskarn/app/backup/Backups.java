@@ -67,8 +67,12 @@ public final class Backups {
         }
     }
 
-    /** The database writes itself into a ZIP of its own while it is in use. */
+    /** A file writes itself into a ZIP of its own while it is in use; what is on a server is copied into a file. */
     private static Path copyOf(Connection connection, Path work) throws SQLException, IOException {
+        if (ServerRecords.on(connection)) {
+            ServerRecords.copyTo(connection, work);
+            return work.resolve(Places.DATABASE);
+        }
         Path zipped = work.resolve("database.zip");
         try (Statement statement = connection.createStatement()) {
             statement.execute("backup to '" + zipped.toString().replace("'", "''") + "'");

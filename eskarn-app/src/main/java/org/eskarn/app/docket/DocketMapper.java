@@ -55,6 +55,9 @@ public interface DocketMapper {
 
     int highestNumber();
 
+    /** Until the transaction ends nobody else gets a number. */
+    int lockNumbers();
+
     void insertDocket(@Param("row") DocketRow row, @Param("openedBy") long openedBy);
 
     long idOf(int number);

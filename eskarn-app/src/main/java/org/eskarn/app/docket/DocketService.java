@@ -103,6 +103,8 @@ public class DocketService {
     @Transactional
     public int open(Opening opening, long by) {
         parts.markOpened(opening.partId());
+        // Whoever opens another in the same moment waits here, so that each gets a number of its own.
+        dockets.lockNumbers();
         int number = dockets.highestNumber() + 1;
         DocketRow row = new DocketRow(
                 0,

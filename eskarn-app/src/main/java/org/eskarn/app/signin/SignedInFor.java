@@ -38,13 +38,19 @@ class SignedInFor extends OncePerRequestFilter {
         if (session != null && session.getAttribute(SINCE) instanceof Instant since) {
             Instant now = clock.instant();
             Instant touched = session.getAttribute(TOUCHED) instanceof Instant at ? at : since;
-            if (now.isAfter(since.plus(LONGEST)) || now.isAfter(touched.plus(installation.idle()))) {
+            if (now.isAfter(since.plus(LONGEST)) || untouched(touched, now)) {
                 session.invalidate();
             } else if (now.isAfter(touched.plus(NOTED_AFTER))) {
                 session.setAttribute(TOUCHED, now);
             }
         }
         chain.doFilter(request, response);
+    }
+
+    /** Most come so soon after the last touch that it does not matter how long may pass. */
+    private boolean untouched(Instant touched, Instant now) {
+        return now.isAfter(touched.plus(InstallationService.SHORTEST_IDLE))
+                && now.isAfter(touched.plus(installation.idle()));
     }
 
     /** From now on. */

@@ -51,6 +51,18 @@ public record CommandLine(
     }
 
     /**
+     * The address of the server, for a command that is about one.
+     *
+     * @throws StartRefused if there is none
+     */
+    public String needsDatabase() {
+        if (database == null) {
+            throw new StartRefused(Words.say("start.needs-a-database"));
+        }
+        return database;
+    }
+
+    /**
      * The one thing that a command is about.
      *
      * @throws StartRefused if there is none, or several

@@ -9,8 +9,10 @@ import java.sql.SQLException;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.eskarn.app.page.Words;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.web.server.PortInUseException;
 
 /** Why a start failed, in one sentence that says what to do, where the reason is a known one. */
@@ -27,14 +29,14 @@ public final class StartFailure {
             90031, data -> Words.say("start.not-writable", data));
 
     /** By the state that standard SQL has for it. */
-    private static final Map<String, String> OF_THE_SERVER = Map.of(
-            "08001", "start.server-not-reached",
-            "08004", "start.server-refuses",
-            "08006", "start.server-not-reached",
-            "28000", "start.server-refuses",
-            "28P01", "start.server-refuses",
-            "3D000", "start.no-such-database",
-            "42501", "start.server-refuses-tables");
+    private static final Map<String, Supplier<String>> OF_THE_SERVER = Map.of(
+            "08001", () -> Words.say("start.server-not-reached"),
+            "08004", () -> Words.say("start.server-refuses"),
+            "08006", () -> Words.say("start.server-not-reached"),
+            "28000", () -> Words.say("start.server-refuses"),
+            "28P01", () -> Words.say("start.server-refuses"),
+            "3D000", () -> Words.say("start.no-such-database"),
+            "42501", () -> Words.say("start.server-refuses-tables"));
 
     private StartFailure() {}
 
@@ -55,7 +57,7 @@ public final class StartFailure {
             return Optional.ofNullable(OF_THE_FILE.get(sql.getErrorCode()))
                     .map(said -> said.apply(data))
                     .or(() -> Optional.ofNullable(OF_THE_SERVER.get(sql.getSQLState()))
-                            .map(Words::say));
+                            .map(Supplier::get));
         }
         if (cause instanceof IllegalStateException
                 && String.valueOf(cause.getMessage()).startsWith("Could not load store")) {
@@ -65,11 +67,12 @@ public final class StartFailure {
     }
 
     /**
-     * Before anything is started: that what is kept can be written.
+     * Before anything is started: that the records are where was said, and that what is kept can be written.
      *
      * @throws StartRefused if not
      */
-    public static void checkWritable(Path data) {
+    public static void checkFolder(Path data, @Nullable String database) {
+        MovedRecords.check(data, database);
         try {
             Files.createDirectories(data);
             Files.delete(Files.createTempFile(data, "eskarn", ".try"));

@@ -20,6 +20,7 @@ class DurableTransactionManager extends JdbcTransactionManager {
     private static final long serialVersionUID = 1L;
 
     private final Database database;
+    private final transient SharedForce force = new SharedForce();
     private final transient Room room;
 
     DurableTransactionManager(DataSource dataSource, Database database, Room room) {
@@ -50,11 +51,19 @@ class DurableTransactionManager extends JdbcTransactionManager {
         if (holder == null) {
             throw new IllegalStateException("a commit without a connection");
         }
-        Connection connection = holder.getConnection();
-        try (Statement statement = connection.createStatement()) {
-            statement.execute("CHECKPOINT SYNC");
+        try {
+            force.ask(() -> force(holder.getConnection()));
         } catch (SQLException e) {
             throw new TransactionSystemException("The change could not be forced to disk", e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new TransactionSystemException("It is not known whether the change was forced to disk", e);
+        }
+    }
+
+    private static void force(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("CHECKPOINT SYNC");
         }
     }
 }

@@ -136,6 +136,14 @@ public final class Eskarn implements AutoCloseable {
         return TestDatabase.newOnServer(newFolder());
     }
 
+    /** A demo server on a folder with its records in a database on the server of the tests. */
+    public static ConfigurableApplicationContext serveOn(String database, Path folder) {
+        List<String> settings =
+                new ArrayList<>(List.of("--server.port=0", "--eskarn.data=" + folder, "--eskarn.demo=true"));
+        settings.addAll(TestDatabase.of(database));
+        return new SpringApplicationBuilder(EskarnApplication.class).run(settings.toArray(String[]::new));
+    }
+
     /** Eskarn in a process of its own, as it is started by hand. */
     public static ProcessBuilder process(String... arguments) {
         List<String> command = new ArrayList<>(List.of(

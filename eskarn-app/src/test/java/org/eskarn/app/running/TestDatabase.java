@@ -30,10 +30,15 @@ final class TestDatabase {
         List<String> settings = new ArrayList<>(List.of("--eskarn.data=" + folder));
         settings.addAll(more);
         if (SERVER) {
-            settings.addAll(DatabaseOption.settings(newOnServer(folder), Map.of()));
-            settings.add("--spring.datasource.username=eskarn");
+            settings.addAll(of(newOnServer(folder)));
         }
         return settings.toArray(String[]::new);
+    }
+
+    static List<String> of(String address) {
+        List<String> settings = new ArrayList<>(DatabaseOption.settings(address, Map.of()));
+        settings.add("--spring.datasource.username=eskarn");
+        return settings;
     }
 
     /** The address of a database on the server for a folder, made if it is not there. */

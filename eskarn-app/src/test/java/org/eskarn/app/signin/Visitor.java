@@ -42,6 +42,15 @@ record Visitor(String address, HttpClient client, String token) {
                                 form + "&_csrf=" + URLEncoder.encode(token, StandardCharsets.UTF_8))));
     }
 
+    HttpResponse<String> get(String path) {
+        return send(client, HttpRequest.newBuilder(URI.create(address + path)));
+    }
+
+    /** The same person, with the same cookies, at another address. */
+    Visitor at(String other) {
+        return new Visitor(other, client, token);
+    }
+
     private static HttpResponse<String> send(HttpClient client, HttpRequest.Builder request) {
         try {
             return client.send(request.build(), BodyHandlers.ofString());

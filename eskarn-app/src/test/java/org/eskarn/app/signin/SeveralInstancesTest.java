@@ -1,0 +1,92 @@
+package org.eskarn.app.signin;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.eskarn.app.account.AccountService;
+import org.eskarn.app.account.Sessions;
+import org.eskarn.app.ledger.LedgerVerification;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.Work;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Two instances behind one address, with their records on one database server. */
+class SeveralInstancesTest {
+
+    private static ConfigurableApplicationContext one;
+    private static ConfigurableApplicationContext other;
+    private static Path folderOfOther;
+
+    @BeforeAll
+    static void start() throws Exception {
+        String database = Eskarn.newServerDatabase();
+        Path folder = Eskarn.newFolder();
+        one = Eskarn.serveOn(database, folder);
+        folderOfOther = Eskarn.newFolder();
+        for (String file : List.of("eskarn.key", "eskarn.pub")) {
+            Files.copy(folder.resolve(file), folderOfOther.resolve(file));
+        }
+        other = Eskarn.serveOn(database, folderOfOther);
+    }
+
+    @AfterAll
+    static void stop() {
+        one.close();
+        other.close();
+    }
+
+    @Test
+    void whoSignsInAtOneIsSignedInAtTheOtherAndSignedOutEverywhere() {
+        Visitor mara = Visitor.of(Eskarn.address(one));
+        assertThat(mara.post("/sign-in", "login=m.quill&password=" + Eskarn.PASSWORD)
+                        .headers()
+                        .firstValue("location"))
+                .contains("/");
+        assertThat(mara.get("/").body()).contains("Mara Quill");
+        Visitor there = mara.at(Eskarn.address(other));
+        assertThat(there.get("/").body()).contains("Mara Quill");
+        other.getBean(Sessions.class)
+                .signOut(other.getBean(AccountService.class).byLogin("m.quill").orElseThrow(), null);
+        assertThat(mara.get("/").statusCode()).isEqualTo(302);
+        assertThat(there.get("/").statusCode()).isEqualTo(302);
+    }
+
+    /** Dockets worked and signed at both at once get numbers without a gap, and each instance finds the whole chain in order. */
+    @Test
+    void bothSignIntoOneChain() throws Exception {
+        ExecutorService both = Executors.newFixedThreadPool(2);
+        List<Callable<Void>> work = new ArrayList<>();
+        for (ConfigurableApplicationContext each : List.of(one, other)) {
+            work.add(() -> {
+                for (int i = 0; i < 4; i++) {
+                    // Of different parts, so that nothing but the numbers has to wait for the other.
+                    Work.open(each, each == one ? "TG-110" : "TG-131", each == one ? "C" : "A", 1, "m.quill")
+                            .sign("m.quill", "not read");
+                }
+                return null;
+            });
+        }
+        for (Future<Void> done : both.invokeAll(work)) {
+            done.get();
+        }
+        both.shutdown();
+        for (ConfigurableApplicationContext each : List.of(one, other)) {
+            LedgerVerification.Report report =
+                    each.getBean(LedgerVerification.class).verify(folderOfOther.resolve("eskarn.heads"));
+            assertThat(report.problem()).isEmpty();
+            assertThat(report.documents()).isGreaterThanOrEqualTo(8);
+            // It keeps the heads of what was signed through it.
+            assertThat(report.heads()).isBetween(4, report.documents());
+        }
+    }
+}
