@@ -38,6 +38,8 @@ public final class DatabaseOption {
         List<String> settings = new ArrayList<>(List.of(
                 "--spring.datasource.url=" + address,
                 "--spring.flyway.locations=classpath:db/postgresql",
+                // A person is told after this many milliseconds that the server cannot be reached.
+                "--spring.datasource.hikari.connection-timeout=5000",
                 // Who is signed in is kept in the database, so that any instance knows it.
                 "--spring.autoconfigure.exclude="));
         if (environment.containsKey(USER)) {

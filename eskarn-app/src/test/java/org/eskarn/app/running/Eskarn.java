@@ -136,6 +136,11 @@ public final class Eskarn implements AutoCloseable {
         return TestDatabase.newOnServer(newFolder());
     }
 
+    /** Shuts everybody out of a database on the server of the tests, as if it were down, or lets them in again. */
+    public static void reachable(String database, boolean reachable) {
+        PostgresServer.running().reachable(database, reachable);
+    }
+
     /** A demo server on a folder with its records in a database on the server of the tests. */
     public static ConfigurableApplicationContext serveOn(String database, Path folder) {
         List<String> settings =

@@ -128,6 +128,18 @@ final class PostgresServer {
         return "jdbc:postgresql://127.0.0.1:" + port + "/" + database + "?user=" + OWNER;
     }
 
+    synchronized void reachable(String address, boolean reachable) {
+        String database = address.replaceAll(".*/([a-z0-9_]+)\\?.*", "$1");
+        try (Connection connection = DriverManager.getConnection(address("postgres"));
+                Statement statement = connection.createStatement()) {
+            statement.execute("alter database " + database + " allow_connections " + reachable);
+            statement.execute(
+                    "select pg_terminate_backend(pid) from pg_stat_activity where datname = '" + database + "'");
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** Makes a database, empty or as another is; one that is there stays. */
     synchronized void make(String database, String like) {
         try (Connection connection = DriverManager.getConnection(address("postgres"));

@@ -26,10 +26,11 @@ class SeveralInstancesTest {
     private static ConfigurableApplicationContext one;
     private static ConfigurableApplicationContext other;
     private static Path folderOfOther;
+    private static String database;
 
     @BeforeAll
     static void start() throws Exception {
-        String database = Eskarn.newServerDatabase();
+        database = Eskarn.newServerDatabase();
         Path folder = Eskarn.newFolder();
         one = Eskarn.serveOn(database, folder);
         folderOfOther = Eskarn.newFolder();
@@ -59,6 +60,21 @@ class SeveralInstancesTest {
                 .signOut(other.getBean(AccountService.class).byLogin("m.quill").orElseThrow(), null);
         assertThat(mara.get("/").statusCode()).isEqualTo(302);
         assertThat(there.get("/").statusCode()).isEqualTo(302);
+    }
+
+    @Test
+    void whileTheServerIsGoneEverybodyIsToldAndThenItGoesOn() {
+        Visitor mara = Visitor.of(Eskarn.address(one));
+        mara.post("/sign-in", "login=m.quill&password=" + Eskarn.PASSWORD);
+        Eskarn.reachable(database, false);
+        try {
+            assertThat(mara.get("/").statusCode()).isEqualTo(503);
+            assertThat(mara.get("/").body()).contains("The records cannot be reached");
+            assertThat(mara.get("/server/health/readiness").statusCode()).isEqualTo(503);
+        } finally {
+            Eskarn.reachable(database, true);
+        }
+        assertThat(mara.get("/").body()).contains("Mara Quill");
     }
 
     /** Dockets worked and signed at both at once get numbers without a gap, and each instance finds the whole chain in order. */
