@@ -143,9 +143,18 @@ class DocumentChecks {
         Optional<Finding> difference = RecordDifference.first(row.canonical(), Json.canonical(builder.record(docket)))
                 .map(where -> new Finding(Finding.Kind.ROWS, where));
         if (difference.isEmpty()) {
-            uses.keep(docket);
+            index(docket);
         }
         return difference;
+    }
+
+    /** It says nothing of the document whether this succeeds. */
+    private void index(Docket docket) {
+        try {
+            uses.keep(docket);
+        } catch (RuntimeException e) {
+            LOG.warn("The index of gauges of docket {} could not be kept", docket.number(), e);
+        }
     }
 
     /**

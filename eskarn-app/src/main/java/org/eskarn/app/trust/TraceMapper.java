@@ -59,6 +59,12 @@ interface TraceMapper {
 
     List<SignedUse> uses(long docketId);
 
+    /** Whether a docket is in the index. */
+    boolean traced(long docketId);
+
+    /** The same; until the transaction ends nobody else gets an answer. */
+    boolean lockTraced(long docketId);
+
     void setTraced(long docketId);
 
     /** Those not settled first, then the latest docket first. */

@@ -24,6 +24,7 @@ import org.eskarn.app.account.Account;
 import org.eskarn.app.account.AccountService;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
+import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.jdbc.DataSourceBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -101,6 +102,13 @@ public final class Eskarn implements AutoCloseable {
         return new SpringApplicationBuilder(EskarnApplication.class)
                 .sources(DAYS_AHEAD > 0 && more.length == 0 ? new Class<?>[] {Ahead.class} : more)
                 .run(TestDatabase.settings(folder, List.of("--server.port=0", "--eskarn.demo=" + demo)));
+    }
+
+    /** Everything but the pages, on a folder with records of the demo as an earlier version left them. */
+    public static ConfigurableApplicationContext openKept(Path folder) {
+        return new SpringApplicationBuilder(EskarnApplication.class)
+                .web(WebApplicationType.NONE)
+                .run("--eskarn.data=" + folder, "--eskarn.demo=true");
     }
 
     /** A new folder with a copy of the demo's world. */

@@ -3,18 +3,27 @@ package org.eskarn.app.storage;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import javax.sql.DataSource;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.ledger.LedgerVerification;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.core.reading.FlickerRule;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
@@ -42,8 +51,16 @@ public class UpgradeTest {
         "17 290573278",
         "18 1984970151",
         "19 -818394619",
-        "20 1183067584"
+        "20 1183067584",
+        "21 -972452143"
     };
+
+    private static final String[] GIVEN_OUT_FOR_A_SERVER = {"21 1888349442"};
+
+    private static final Path RECORDS_OF_VERSIONS =
+            Path.of("src", "test", "resources", "org", "eskarn", "app", "storage", "records");
+
+    private static final int LAST_KEPT = 18;
 
     private static final List<String> RECORDS = List.of(
             "insert into installation values (1, false, now())",
@@ -94,17 +111,72 @@ public class UpgradeTest {
         }
     }
 
+    /** Records as the demo of each version left them, with signed dockets; {@code records/README.md} says how they were made. */
+    static Stream<Path> givenOut() throws IOException {
+        try (Stream<Path> files = Files.list(RECORDS_OF_VERSIONS)) {
+            return files.filter(file -> file.toString().endsWith(".zip")).sorted().toList().stream();
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("givenOut")
+    void recordsOfEveryVersionThatWasGivenOutStayInOrder(Path given) throws IOException {
+        Path folder = Eskarn.newFolder();
+        try (ZipFile zip = new ZipFile(given.toFile())) {
+            for (ZipEntry each : Collections.list(zip.entries())) {
+                Files.copy(zip.getInputStream(each), folder.resolve(each.getName()));
+            }
+        }
+        try (ConfigurableApplicationContext works = Eskarn.openKept(folder)) {
+            LedgerVerification.Report report =
+                    works.getBean(LedgerVerification.class).verify(folder.resolve("eskarn.heads"));
+            assertThat(report.problem()).isEmpty();
+            assertThat(report.documents()).isGreaterThanOrEqualTo(3);
+            assertThat(report.heads()).isEqualTo(report.documents());
+            // Every docket can be read whole, and every gauge can be traced back through what was signed.
+            List<Integer> numbers = JdbcClient.create(works.getBean(DataSource.class))
+                    .sql("select number from docket")
+                    .query(Integer.class)
+                    .list();
+            assertThat(numbers)
+                    .hasSizeGreaterThanOrEqualTo(7)
+                    .allSatisfy(number -> assertThat(works.getBean(DocketService.class)
+                                    .find(number)
+                                    .orElseThrow()
+                                    .setUps())
+                            .isNotEmpty());
+            assertThat(JdbcClient.create(works.getBean(DataSource.class))
+                            .sql("select count(*) from docket where signed = true and traced = false")
+                            .query(Integer.class)
+                            .single())
+                    .isZero();
+        }
+    }
+
+    @Test
+    void aFileOfEveryVersionIsKept() throws IOException {
+        List<String> kept =
+                givenOut().map(file -> file.getFileName().toString()).toList();
+        // 6, 10 and 14 to 16 were given out together with the one after each.
+        assertThat(kept).hasSize(LAST_KEPT - 5).contains("V1.zip", "V" + LAST_KEPT + ".zip");
+    }
+
     /** Files of others hold what these made: a change of one of them would stop every works that upgrades. */
     @Test
     void schemasThatWereGivenOutAreNeverChanged() {
+        assertThat(checksums("classpath:db/migration")).startsWith(GIVEN_OUT);
+        assertThat(checksums("classpath:db/postgresql")).startsWith(GIVEN_OUT_FOR_A_SERVER);
+    }
+
+    private static List<String> checksums(String place) {
         MigrationInfo[] all = Flyway.configure()
                 .dataSource("jdbc:h2:mem:checksums", "eskarn", "")
+                .locations(place)
                 .load()
                 .info()
                 .all();
-        assertThat(Arrays.stream(all)
-                        .map(each -> each.getVersion() + " " + each.getChecksum())
-                        .toList())
-                .startsWith(GIVEN_OUT);
+        return Arrays.stream(all)
+                .map(each -> each.getVersion() + " " + each.getChecksum())
+                .toList();
     }
 }

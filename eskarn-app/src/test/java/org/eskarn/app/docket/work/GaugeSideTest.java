@@ -6,8 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import javax.sql.DataSource;
+import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
@@ -21,6 +27,8 @@ import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
+import org.eskarn.app.running.Work;
+import org.eskarn.app.trust.SignedUses;
 import org.eskarn.app.trust.TraceService;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
@@ -29,6 +37,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Zero, corrections, the simulated indicator and trace back, on a real database file. */
 @ExtendWith(RunningEskarn.class)
@@ -251,6 +260,49 @@ class GaugeSideTest {
             if (other.settledAt() == null) {
                 tracing.settle(other.id(), "test is over", by);
             }
+        }
+    }
+
+    /** Several checks of one signed docket at once, of which each finds nothing kept, or something that is not so. */
+    @Test
+    void theIndexOfASignedDocketIsMadeAnewByWhoeverComesFirst() throws Exception {
+        open("TG-110", "C", 1);
+        upToZero();
+        confirm(Step.ZERO);
+        sweep("0", "4", "9", "14", "19", "14", "9", "4", "0");
+        long lever = setUp().sweep().gauge().id();
+        new Work(eskarn.context(), number, 1)
+                .confirm("m.quill", Step.PROVE, Step.VERDICT)
+                .sign("m.quill", "kept");
+        SignedUses uses = eskarn.bean(SignedUses.class);
+        JdbcClient rows = JdbcClient.create(eskarn.bean(DataSource.class));
+        // Its own check in the background comes first.
+        while (rows.sql(
+                                "select count(*) from document_check c join signed_document d on d.number = c.number where d.docket_number = ?")
+                        .param(number)
+                        .query(Integer.class)
+                        .single()
+                == 0) {
+            Thread.onSpinWait();
+        }
+        Docket docket = dockets.find(number).orElseThrow();
+        Length large = Length.of("2", LengthUnit.MICROMETRE);
+        LocalDate since = Eskarn.today().minusDays(1);
+        for (String spoilt : List.of(
+                "delete from signed_use where set_up_id = ?",
+                "update signed_use set turns_at = null where set_up_id = ?",
+                "update signed_use set read_at = timestamp with time zone '2001-01-01 00:00:00+00' where set_up_id = ?")) {
+            rows.sql(spoilt).param(setUp().id()).update();
+            assertThat(changing(eskarn.bean(TraceService.class), lever, large, since))
+                    .doesNotContain(number);
+            ExecutorService together = Executors.newFixedThreadPool(4);
+            for (Future<?> each :
+                    together.invokeAll(Collections.nCopies(4, Executors.callable(() -> uses.keep(docket))))) {
+                each.get();
+            }
+            together.shutdown();
+            assertThat(changing(eskarn.bean(TraceService.class), lever, large, since))
+                    .contains(number);
         }
     }
 
