@@ -31,7 +31,7 @@ final class DemoTemplate {
     /** Fills a folder without a database; one that has records keeps them. */
     static void copyTo(Path folder) {
         try {
-            if (Files.exists(folder.resolve("eskarn.key"))) {
+            if (Files.exists(folder.resolve("eskarn.mv.db")) || Files.exists(folder.resolve("eskarn.key"))) {
                 return;
             }
             make();
