@@ -13,6 +13,7 @@ import org.eskarn.app.backup.BackupCommand;
 import org.eskarn.app.backup.MoveCommand;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.start.CommandLine;
+import org.eskarn.app.start.MovedRecords;
 import org.eskarn.app.start.ServeOptions;
 import org.eskarn.app.start.StartFailure;
 import org.springframework.boot.SpringApplication;
@@ -24,6 +25,9 @@ public final class EskarnMain {
 
     private static final Set<String> COMMANDS =
             Set.of("verify", "new-key", "backup", "restore", "password-link", "move");
+
+    /** Those that look for the records where they are said to be. */
+    private static final Set<String> READING = Set.of("verify", "backup", "password-link");
 
     private EskarnMain() {}
 
@@ -56,6 +60,9 @@ public final class EskarnMain {
         try {
             CommandLine line = CommandLine.of(arguments);
             data = line.data();
+            if (READING.contains(command)) {
+                MovedRecords.check(data, line.database());
+            }
             Clock clock = Clock.systemDefaultZone();
             return switch (command) {
                 case "backup" -> BackupCommand.backup(line.data(), Path.of(line.one()), line.database(), clock, out);

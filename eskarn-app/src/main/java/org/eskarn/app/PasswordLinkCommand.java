@@ -1,6 +1,7 @@
 package org.eskarn.app;
 
 import java.io.PrintStream;
+import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +29,10 @@ final class PasswordLinkCommand {
     /** @return the exit code */
     static int run(CommandLine line, PrintStream out) {
         String login = line.one();
+        if (line.database() == null && !Files.exists(line.data().resolve("eskarn.mv.db"))) {
+            out.println("eskarn: " + Words.say("ledger.no-records", line.data()));
+            return REFUSED;
+        }
         List<String> settings = new ArrayList<>(
                 List.of("--eskarn.verify=true", "--eskarn.data=" + line.data(), "--logging.level.org.eskarn=error"));
         settings.addAll(DatabaseOption.settings(line.database(), System.getenv()));

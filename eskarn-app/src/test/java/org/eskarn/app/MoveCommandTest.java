@@ -41,7 +41,11 @@ class MoveCommandTest {
         // Nobody begins new records in the folder, or another's in the database, by mistake.
         assertThatThrownBy(() -> StartFailure.checkFolder(folder, null))
                 .isInstanceOf(StartRefused.class)
-                .hasMessageContaining("start with --database " + database);
+                .hasMessageContaining("are on a server: add --database " + database);
+        assertThat(run("verify", "--data", folder.toString()).text()).contains("add --database " + database);
+        assertThat(run("password-link", "e.korrin", "--data", folder.toString()).text())
+                .contains("add --database " + database);
+        assertThat(folder.resolve("eskarn.mv.db")).doesNotExist();
         Path another = Eskarn.demoFolder();
         assertThatThrownBy(() -> StartFailure.checkFolder(another, database))
                 .isInstanceOf(StartRefused.class)
@@ -61,11 +65,11 @@ class MoveCommandTest {
         assertThat(run("backup", file.toString(), "--data", folder.toString(), "--database", database)
                         .text())
                 .contains("Backup made and checked");
-        Path back = Eskarn.newFolder();
-        assertThat(run("restore", file.toString(), "--data", back.toString()).text())
+        assertThat(run("restore", file.toString(), "--data", folder.toString()).text())
                 .contains("Put back");
-        assertThat(run("verify", "--data", back.toString()).text()).isEqualTo(order);
-        try (ConfigurableApplicationContext server = Eskarn.serve(back, true)) {
+        assertThat(run("verify", "--data", folder.toString()).text()).isEqualTo(order);
+        StartFailure.checkFolder(folder, null);
+        try (ConfigurableApplicationContext server = Eskarn.serve(folder, true)) {
             assertThat(server.getBean(DocketService.class).find(opened)).isPresent();
         }
     }

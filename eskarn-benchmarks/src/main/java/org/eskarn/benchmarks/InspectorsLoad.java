@@ -1,6 +1,7 @@
 package org.eskarn.benchmarks;
 
 import java.io.IOException;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -39,21 +40,23 @@ public final class InspectorsLoad {
             Pattern.compile("<form[^>]*action=\"(/dockets/[^\"]+)\"(?:(?!</form>).)*data-first", Pattern.DOTALL);
 
     private final String address;
+    private final Clock clock;
     private final Instant from;
     private final Instant until;
     private final Queue<Double> milliseconds = new ConcurrentLinkedQueue<>();
     private final Queue<String> wrong = new ConcurrentLinkedQueue<>();
 
-    private InspectorsLoad(String address, Instant from, Instant until) {
+    private InspectorsLoad(String address, Clock clock, int seconds) {
         this.address = address;
-        this.from = from;
-        this.until = until;
+        this.clock = clock;
+        this.from = clock.instant().plus(ARRIVING);
+        this.until = from.plusSeconds(seconds);
     }
 
     public static void main(String[] arguments) throws InterruptedException {
         int inspectors = Integer.parseInt(arguments[1]);
-        Instant from = Instant.now().plus(ARRIVING);
-        InspectorsLoad load = new InspectorsLoad(arguments[0], from, from.plusSeconds(Integer.parseInt(arguments[2])));
+        InspectorsLoad load =
+                new InspectorsLoad(arguments[0], Clock.systemDefaultZone(), Integer.parseInt(arguments[2]));
         List<Thread> all = new ArrayList<>();
         for (int i = 0; i < inspectors; i++) {
             int each = i;
@@ -86,10 +89,10 @@ public final class InspectorsLoad {
         try {
             Thread.sleep(ARRIVING.toMillis() * inspector / of);
             visitor.signIn();
-            while (Instant.now().isBefore(until)) {
+            while (clock.instant().isBefore(until)) {
                 String opened =
                         open(visitor, "I-" + UUID.randomUUID().toString().substring(0, 8));
-                for (int position = 1; position <= REQUIREMENTS && Instant.now().isBefore(until); position++) {
+                for (int position = 1; position <= REQUIREMENTS && clock.instant().isBefore(until); position++) {
                     work(visitor, opened + "/" + position, chance);
                 }
             }
@@ -111,7 +114,7 @@ public final class InspectorsLoad {
                 "askedBy",
                 "load",
                 "due",
-                LocalDate.now().plusDays(5).toString(),
+                LocalDate.now(clock).plusDays(5).toString(),
                 "key",
                 visitor.found(KEY));
         timed(() -> visitor.post(form, fields, false));
@@ -120,7 +123,7 @@ public final class InspectorsLoad {
 
     private void work(Visitor visitor, String setUp, Random chance) throws IOException, InterruptedException {
         timed(() -> visitor.get(setUp, false));
-        while (Instant.now().isBefore(until)) {
+        while (clock.instant().isBefore(until)) {
             pause(chance);
             if (chance.nextInt(20) == 0) {
                 timed(() -> visitor.get(chance.nextInt(3) == 0 ? "/ledger" : "/", false));
@@ -162,7 +165,7 @@ public final class InspectorsLoad {
     private void timed(Request request) throws IOException, InterruptedException {
         long start = System.nanoTime();
         request.send();
-        if (Instant.now().isAfter(from)) {
+        if (clock.instant().isAfter(from)) {
             milliseconds.add((System.nanoTime() - start) / 1e6);
         }
     }

@@ -20,6 +20,7 @@ import java.util.Properties;
 import java.util.stream.Stream;
 import java.util.zip.ZipFile;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.start.MovedRecords;
 import org.eskarn.app.storage.Folders;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -181,8 +182,13 @@ public final class Backups {
             }
             Path aside = data.resolve("replaced-" + STAMP.format(now));
             boolean replaced = false;
-            for (String name :
-                    List.of(Places.DATABASE, Places.KEY, Places.PUBLIC_KEY, Places.HEADS, "eskarn.trace.db")) {
+            for (String name : List.of(
+                    Places.DATABASE,
+                    Places.KEY,
+                    Places.PUBLIC_KEY,
+                    Places.HEADS,
+                    MovedRecords.WHERE,
+                    "eskarn.trace.db")) {
                 if (Files.exists(data.resolve(name))) {
                     Files.createDirectories(aside);
                     Files.move(data.resolve(name), aside.resolve(name));

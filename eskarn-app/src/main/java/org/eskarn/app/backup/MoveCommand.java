@@ -11,10 +11,8 @@ import java.sql.Statement;
 import java.time.Instant;
 import java.util.Map;
 import org.eskarn.app.page.Words;
-import org.eskarn.app.start.DatabaseOption;
 import org.eskarn.app.start.MovedRecords;
 import org.eskarn.app.storage.TableCopy;
-import org.flywaydb.core.Flyway;
 
 /**
  * {@code ./eskarn move --data DIR --database ADDRESS}: moves the records from the file in a folder to a database server, all or none. The key
@@ -38,12 +36,7 @@ public final class MoveCommand {
         }
         try (Connection file = ClosedRecords.open(data, "");
                 Connection server = ServerRecords.open(database, environment)) {
-            Flyway.configure()
-                    .dataSource(
-                            database, environment.get(DatabaseOption.USER), environment.get(DatabaseOption.PASSWORD))
-                    .locations("classpath:db/postgresql")
-                    .load()
-                    .migrate();
+            ServerRecords.migrate(database, environment);
             if (!ServerRecords.version(file).equals(ServerRecords.version(server))) {
                 return refused(Words.say("backup.move-other-version", data), out);
             }

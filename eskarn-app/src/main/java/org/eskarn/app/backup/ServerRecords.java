@@ -9,6 +9,7 @@ import java.sql.Statement;
 import java.util.Map;
 import java.util.Properties;
 import org.eskarn.app.start.DatabaseOption;
+import org.eskarn.app.storage.Database;
 import org.eskarn.app.storage.TableCopy;
 import org.flywaydb.core.Flyway;
 
@@ -20,6 +21,15 @@ public final class ServerRecords {
     /** @param environment holds name and password */
     static Connection open(String address, Map<String, String> environment) throws SQLException {
         return DriverManager.getConnection(address, login(environment));
+    }
+
+    /** Makes the tables, or brings them up to this version. */
+    static void migrate(String address, Map<String, String> environment) {
+        Flyway.configure()
+                .dataSource(address, environment.get(DatabaseOption.USER), environment.get(DatabaseOption.PASSWORD))
+                .locations(DatabaseOption.TABLES)
+                .load()
+                .migrate();
     }
 
     private static Properties login(Map<String, String> environment) {
@@ -44,7 +54,7 @@ public final class ServerRecords {
 
     /** Whether a connection leads to a server, not to a file. */
     static boolean on(Connection connection) throws SQLException {
-        return connection.getMetaData().getDatabaseProductName().equals("PostgreSQL");
+        return Database.at(connection.getMetaData().getURL()).onServer();
     }
 
     /** The version of the tables. */

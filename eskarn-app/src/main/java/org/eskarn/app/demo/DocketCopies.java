@@ -7,8 +7,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.eskarn.app.ledger.LedgerCopies.Copy;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -38,15 +41,12 @@ class DocketCopies {
         Map<String, String> tables = new LinkedHashMap<>();
         tables.put("docket", "id = ?");
         tables.put("set_up", "docket_id = ?");
-        for (String table : List.of("attempt", "sweep", "step_done", "preparation_done", "left_out", "circumstance")) {
-            tables.put(table, OF_SET_UP);
-        }
-        for (String table : List.of("inspector_decision", "remedy", "truing_step", "signed_use")) {
-            tables.put(table, OF_SET_UP);
-        }
-        for (String table : List.of("reading", "sweep_station", "zero_setting", "set_aside", "sign_change")) {
-            tables.put(table, OF_SWEEP);
-        }
+        Stream.of(
+                        "attempt sweep step_done preparation_done left_out circumstance inspector_decision remedy truing_step signed_use"
+                                .split(" "))
+                .forEach(table -> tables.put(table, OF_SET_UP));
+        Stream.of("reading sweep_station zero_setting set_aside sign_change".split(" "))
+                .forEach(table -> tables.put(table, OF_SWEEP));
         return Collections.unmodifiableMap(tables);
     }
 
@@ -76,34 +76,37 @@ class DocketCopies {
         });
     }
 
+    /** What stands in a column of a copy instead of what it was copied from. */
+    private record Other(String written, Function<Copy, Object> value) {}
+
+    private static Optional<Other> other(String table, String column) {
+        if (KEYS.contains(column)) {
+            return Optional.of(new Other(column + " + ?", Copy::further));
+        }
+        return switch (table + "." + column) {
+            case "docket.number" -> Optional.of(new Other("cast(? as integer)", Copy::number));
+            case "docket.serial" -> Optional.of(new Other("cast(? as varchar(40))", Copy::serial));
+            default -> Optional.empty();
+        };
+    }
+
     private void copy(String table, String of, long docketId, List<Copy> copies) {
         List<String> columns = columns(table);
-        boolean docket = table.equals("docket");
         String values = columns.stream()
-                .map(column -> KEYS.contains(column)
-                        ? column + " + ?"
-                        : docket && column.equals("number")
-                                ? "cast(? as integer)"
-                                : docket && column.equals("serial") ? "cast(? as varchar(40))" : column)
+                .map(column -> other(table, column).map(Other::written).orElse(column))
                 .collect(Collectors.joining(", "));
-        String sql = "insert into " + table + " (" + String.join(", ", columns) + ") select " + values + " from "
-                + table + " where " + of;
-        List<Object[]> rows = new ArrayList<>();
-        for (Copy copy : copies) {
-            List<Object> parameters = new ArrayList<>();
-            for (String column : columns) {
-                if (KEYS.contains(column)) {
-                    parameters.add(copy.further());
-                } else if (docket && column.equals("number")) {
-                    parameters.add(copy.number());
-                } else if (docket && column.equals("serial")) {
-                    parameters.add(copy.serial());
-                }
-            }
-            parameters.add(docketId);
-            rows.add(parameters.toArray());
-        }
-        database.batchUpdate(sql, rows);
+        List<Other> others = columns.stream()
+                .flatMap(column -> other(table, column).stream())
+                .toList();
+        List<Object[]> rows = copies.stream()
+                .map(copy -> Stream.concat(
+                                others.stream().map(other -> other.value().apply(copy)), Stream.of(docketId))
+                        .toArray())
+                .toList();
+        database.batchUpdate(
+                "insert into " + table + " (" + String.join(", ", columns) + ") select " + values + " from " + table
+                        + " where " + of,
+                rows);
     }
 
     private List<String> columns(String table) {

@@ -4,9 +4,8 @@ import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -22,35 +21,36 @@ class CheckRun {
 
     private static final Logger LOG = LoggerFactory.getLogger(CheckRun.class);
 
+    /** How many times as long as it worked. */
     private static final int REST = 2;
 
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     private final DocumentChecks checks;
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+    private final ScheduledThreadPoolExecutor worker = new ScheduledThreadPoolExecutor(1, task -> {
         Thread thread = new Thread(task, "document-checks");
         thread.setDaemon(true);
         thread.setPriority(Thread.MIN_PRIORITY);
         return thread;
     });
     private final AtomicBoolean running = new AtomicBoolean();
-    private final CountDownLatch stopping = new CountDownLatch(1);
     private final AtomicInteger reached = new AtomicInteger();
     private volatile Optional<Found> end = Optional.empty();
 
     CheckRun(DocumentChecks checks) {
         this.checks = checks;
+        worker.setExecuteExistingDelayedTasksAfterShutdownPolicy(false);
     }
 
     /** Begins a run, unless one is under way. */
     void begin() {
         if (running.compareAndSet(false, true)) {
             reached.set(0);
-            worker.execute(this::run);
+            worker.execute(() -> orEnd(() -> step(1, checks.heads())));
         }
     }
 
-    /** Checks one document that was just signed. */
+    /** Checks one document that was just signed: between the steps of a run, however long that takes. */
     void check(int number) {
         worker.execute(() -> {
             try {
@@ -61,41 +61,37 @@ class CheckRun {
         });
     }
 
-    private void run() {
-        try {
-            int next = 1;
-            KeptHeads heads = checks.heads();
-            while (next > 0 && stopping.getCount() > 0) {
-                int from = next;
-                long begun = System.nanoTime();
-                next = checks.checkFrom(from, heads);
-                reached.set(next > 0 ? next - 1 : from);
-                if (next > 0) {
-                    rest(System.nanoTime() - begun);
-                }
-            }
-            if (stopping.getCount() > 0) {
-                end = checks.end();
-            }
-        } catch (RuntimeException e) {
-            LOG.error("The check of signed documents stopped at document {}", reached.get(), e);
-        } finally {
+    /** Some documents; the next ones after a rest, for it is never in a hurry, and people at the bench are. */
+    private void step(int from, KeptHeads heads) {
+        long begun = System.nanoTime();
+        int next = checks.checkFrom(from, heads);
+        if (next > 0) {
+            reached.set(next - 1);
+            worker.schedule(
+                    () -> orEnd(() -> step(next, heads)), REST * (System.nanoTime() - begun), TimeUnit.NANOSECONDS);
+        } else {
+            reached.set(from);
+            end = checks.end();
             running.set(false);
         }
     }
 
-    /** Twice as long as it just worked: it is never in a hurry, and people at the bench are. */
-    private void rest(long worked) {
+    private void orEnd(Runnable step) {
         try {
-            stopping.await(REST * worked, TimeUnit.NANOSECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+            step.run();
+        } catch (RejectedExecutionException stopping) {
+            running.set(false);
+        } catch (RuntimeException e) {
+            LOG.error("The check of signed documents stopped at document {}", reached.get(), e);
+            running.set(false);
         }
     }
 
     /** Waits until all that was asked so far is done. */
     void settle() {
-        CompletableFuture.runAsync(() -> {}, worker).join();
+        do {
+            CompletableFuture.runAsync(() -> {}, worker).join();
+        } while (running());
     }
 
     public boolean running() {
@@ -115,7 +111,6 @@ class CheckRun {
     /** Without interrupting it: the database takes an interrupted reader for a broken file. */
     @PreDestroy
     void stop() throws InterruptedException {
-        stopping.countDown();
         worker.shutdown();
         if (!worker.awaitTermination(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
             LOG.warn("The check of signed documents did not stop in {}", PATIENCE);

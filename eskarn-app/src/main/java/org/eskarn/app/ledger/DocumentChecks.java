@@ -166,13 +166,16 @@ class DocumentChecks {
         return end(kept).or(() -> closedWithoutDocument(ledger.reached()));
     }
 
+    /** By the heads file of this installation. */
     Optional<Found> end() {
         return end(signing.heads());
     }
 
-    /** The same by the last of the heads alone, which costs next to nothing. */
+    /** The same by the last of the heads alone, and by counting, which costs next to nothing. */
     Optional<Found> lastEnd() {
-        return end(Heads.last(signing.heads()).stream().toList());
+        return end(Heads.last(signing.heads()).stream().toList())
+                .or(() ->
+                        ledger.closed() > ledger.count() ? closedWithoutDocument(ledger.reached()) : Optional.empty());
     }
 
     private Optional<Found> end(List<Head> kept) {

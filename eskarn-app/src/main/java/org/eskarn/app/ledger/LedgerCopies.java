@@ -1,6 +1,7 @@
 package org.eskarn.app.ledger;
 
 import java.util.List;
+import org.eskarn.app.account.InstallationService;
 import org.eskarn.app.ledger.DocumentBuilder.Content;
 import org.eskarn.app.ledger.document.CopiedRecord;
 import org.eskarn.app.ledger.document.Json;
@@ -17,10 +18,12 @@ public class LedgerCopies {
 
     private final LedgerMapper ledger;
     private final Signing signing;
+    private final InstallationService installation;
 
-    LedgerCopies(LedgerMapper ledger, Signing signing) {
+    LedgerCopies(LedgerMapper ledger, Signing signing, InstallationService installation) {
         this.ledger = ledger;
         this.signing = signing;
+        this.installation = installation;
     }
 
     /**
@@ -34,9 +37,13 @@ public class LedgerCopies {
      * Signs copies of one docket in one transaction.
      *
      * @throws java.util.NoSuchElementException if the docket is not signed
+     * @throws IllegalStateException among real records
      */
     @Transactional
     public void sign(int docket, List<Copy> copies) {
+        if (!installation.demo()) {
+            throw new IllegalStateException("real records never get copies");
+        }
         byte[] canonical = ledger.ofDocket(docket).orElseThrow().canonical();
         for (Copy copy : copies) {
             SignedDocument document =

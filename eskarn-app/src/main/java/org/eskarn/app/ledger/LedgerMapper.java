@@ -23,6 +23,9 @@ interface LedgerMapper {
 
     int count();
 
+    /** How many dockets are closed as signed. */
+    int closed();
+
     Optional<DocumentRow> byNumber(int number);
 
     Optional<DocumentRow> ofDocket(int docketNumber);

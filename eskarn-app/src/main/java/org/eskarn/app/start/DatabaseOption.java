@@ -2,6 +2,7 @@ package org.eskarn.app.start;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.storage.Database;
@@ -15,6 +16,9 @@ public final class DatabaseOption {
 
     public static final String PASSWORD = "ESKARN_DATABASE_PASSWORD";
 
+    /** Where what makes its tables is found. */
+    public static final String TABLES = "classpath:db/postgresql";
+
     private DatabaseOption() {}
 
     /**
@@ -24,7 +28,7 @@ public final class DatabaseOption {
         if (typed != null && !typed.startsWith(Database.SERVER_ADDRESS)) {
             throw new StartRefused(Words.say("start.not-a-database", typed));
         }
-        if (typed != null && typed.toLowerCase(java.util.Locale.ROOT).contains("password=")) {
+        if (typed != null && typed.toLowerCase(Locale.ROOT).contains("password=")) {
             throw new StartRefused(Words.say("start.password-in-address", PASSWORD));
         }
         return typed;
@@ -37,7 +41,7 @@ public final class DatabaseOption {
         }
         List<String> settings = new ArrayList<>(List.of(
                 "--spring.datasource.url=" + address,
-                "--spring.flyway.locations=classpath:db/postgresql",
+                "--spring.flyway.locations=" + TABLES,
                 // A person is told after this many milliseconds that the server cannot be reached.
                 "--spring.datasource.hikari.connection-timeout=5000",
                 // Who is signed in is kept in the database, so that any instance knows it.

@@ -9,7 +9,9 @@ import org.jspecify.annotations.Nullable;
 /** A folder whose records are on a database server remembers which, so that nobody begins new ones in it by mistake. */
 public final class MovedRecords {
 
-    private static final String WHERE = "eskarn.database";
+    /** The file that remembers it. */
+    public static final String WHERE = "eskarn.database";
+
     private static final String FILE = "eskarn.mv.db";
 
     private MovedRecords() {}
@@ -22,7 +24,7 @@ public final class MovedRecords {
      * @param database the address that was given; null where the records are meant to be in the folder
      * @throws StartRefused if the records of the folder are elsewhere than was said
      */
-    static void check(Path data, @Nullable String database) {
+    public static void check(Path data, @Nullable String database) {
         Path where = data.resolve(WHERE);
         if (database == null && Files.exists(where)) {
             try {

@@ -4,11 +4,18 @@ import java.time.Clock;
 import javax.sql.DataSource;
 import org.apache.ibatis.mapping.DatabaseIdProvider;
 import org.mybatis.spring.boot.autoconfigure.ConfigurationCustomizer;
+import org.springframework.aop.support.DefaultPointcutAdvisor;
+import org.springframework.aop.support.Pointcuts;
+import org.springframework.aop.support.annotation.AnnotationMatchingPointcut;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.beans.factory.config.BeanDefinition;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Role;
+import org.springframework.core.Ordered;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
 
 @Configuration(proxyBeanMethods = false)
 @EnableScheduling
@@ -22,6 +29,19 @@ class StorageConfiguration {
     @Bean
     PlatformTransactionManager transactionManager(DataSource dataSource, Database database, Room room) {
         return new DurableTransactionManager(dataSource, database, room);
+    }
+
+    /** Around the transaction, which is the innermost of all. */
+    @Bean
+    @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
+    static DefaultPointcutAdvisor transactionsTriedAgain() {
+        DefaultPointcutAdvisor advisor = new DefaultPointcutAdvisor(
+                Pointcuts.union(
+                        AnnotationMatchingPointcut.forMethodAnnotation(Transactional.class),
+                        AnnotationMatchingPointcut.forClassAnnotation(Transactional.class)),
+                new TriedAgain());
+        advisor.setOrder(Ordered.LOWEST_PRECEDENCE - 1);
+        return advisor;
     }
 
     @Bean

@@ -93,10 +93,13 @@ class TraceController {
             LocalDate day = typed.day("since", since);
             model.addAttribute("problems", typed.problems());
             if (amount != null && day != null) {
-                Trace trace = tracing.trace(id, new Length(amount, chosen), day, Math.max(0, from));
+                Length found = new Length(amount, chosen);
+                Trace asked = tracing.trace(id, found, day, Math.max(0, from));
+                boolean beyond = asked.shown().isEmpty() && from > 0;
+                Trace trace = beyond ? tracing.trace(id, found, day, 0) : asked;
                 model.addAttribute("trace", trace);
                 model.addAttribute("lines", trace.shown().stream().map(Line::of).toList());
-                model.addAttribute("from", Math.max(0, from));
+                model.addAttribute("from", beyond ? 0 : Math.max(0, from));
                 model.addAttribute("step", TraceService.SHOWN);
             }
         }

@@ -12,6 +12,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.eskarn.app.account.AccountService;
 import org.eskarn.app.account.Sessions;
+import org.eskarn.app.backup.Backup;
+import org.eskarn.app.backup.BackupService;
 import org.eskarn.app.ledger.LedgerVerification;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.Work;
@@ -75,6 +77,15 @@ class SeveralInstancesTest {
             Eskarn.reachable(database, true);
         }
         assertThat(mara.get("/").body()).contains("Mara Quill");
+    }
+
+    /** A server at work makes backups of what is on the database server, and its connections are as they were afterwards. */
+    @Test
+    void anInstanceBacksUpWhatIsOnTheServer() throws Exception {
+        Backup made = one.getBean(BackupService.class).now();
+        assertThat(made.documents()).isPositive();
+        Work.open(one, "TG-110", "C", 1, "m.quill").sign("m.quill", "not read");
+        assertThat(one.getBean(BackupService.class).now().documents()).isGreaterThan(made.documents());
     }
 
     /** Dockets worked and signed at both at once get numbers without a gap, and each instance finds the whole chain in order. */
