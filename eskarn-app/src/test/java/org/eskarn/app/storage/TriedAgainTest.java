@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
@@ -11,11 +12,15 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.RunningEskarn;
 import org.h2.jdbcx.JdbcConnectionPool;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.aop.framework.Advised;
 import org.springframework.aop.support.DefaultPointcutAdvisor;
 import org.springframework.beans.factory.config.BeanDefinition;
 import org.springframework.context.annotation.AnnotationConfigApplicationContext;
@@ -28,6 +33,7 @@ import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.EnableTransactionManagement;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionInterceptor;
 
 class TriedAgainTest {
 
@@ -133,6 +139,27 @@ class TriedAgainTest {
                 .isInstanceOf(OptimisticLockingFailureException.class);
         assertThat(counters.tries()).isEqualTo(1);
         assertThat(counts()).containsExactly(0, 0);
+    }
+
+    /** So it is with every service of a running Eskarn: the tries are outside the transaction. */
+    @Test
+    @ExtendWith(RunningEskarn.class)
+    void everyServiceThatChangesRecordsIsTriedAgain(Eskarn eskarn) {
+        int services = 0;
+        for (Object bean : eskarn.context().getBeansOfType(Object.class).values()) {
+            if (bean instanceof Advised advised) {
+                List<?> around = Arrays.stream(advised.getAdvisors())
+                        .map(advisor -> advisor.getAdvice().getClass())
+                        .toList();
+                if (around.contains(TransactionInterceptor.class)) {
+                    assertThat(around.indexOf(TriedAgain.class))
+                            .as(String.valueOf(advised.getTargetClass()))
+                            .isBetween(0, around.indexOf(TransactionInterceptor.class));
+                    services++;
+                }
+            }
+        }
+        assertThat(services).isGreaterThan(20);
     }
 
     private List<Integer> counts() {
