@@ -3,7 +3,7 @@
 here=$(cd "$(dirname "$(readlink -f "$0")")" && pwd)
 case "${1:-help}" in
   serve | verify | backup | restore | password-link | move | new-key)
-    exec "$here/runtime/bin/java" -XX:+UseSerialGC -Xms256m -Xmn160m -jar "$here/app/app.jar" "$@" ;;
+    exec "$here/runtime/bin/java" -XX:+UseParallelGC -XX:InitialRAMPercentage=5 -XX:NewRatio=1 -jar "$here/app/app.jar" "$@" ;;
   *)
     cat <<'TXT'
 eskarn serve --data DIR [--port N] [--listen ADDRESS] [--https KEYSTORE] [--proxy ADDRESS,…]

@@ -19,7 +19,7 @@ export SERVER_TOMCAT_ACCESSLOG_ENABLED=true SERVER_TOMCAT_ACCESSLOG_DIRECTORY=$s
 export SERVER_TOMCAT_ACCESSLOG_PATTERN='%m %U %s %D' SERVER_TOMCAT_ACCESSLOG_BUFFERED=false
 
 mkdir -p "$data"
-(cd "${ESKARN_RUN:-.run}" && exec java -XX:+UseSerialGC -Xms256m -Xmn160m -jar app.jar serve --demo --port $port --data "$data") >"$scratch/log" 2>&1 &
+(cd "${ESKARN_RUN:-.run}" && exec java -XX:+UseParallelGC -XX:InitialRAMPercentage=5 -XX:NewRatio=1 -jar app.jar serve --demo --port $port --data "$data") >"$scratch/log" 2>&1 &
 server=$!
 until curl -s -o /dev/null "http://localhost:$port/sign-in"; do
   kill -0 "$server" 2>/dev/null || { cat "$scratch/log"; exit 1; }

@@ -22,7 +22,7 @@ export SERVER_TOMCAT_ACCESSLOG_PATTERN='%r %D' SERVER_TOMCAT_ACCESSLOG_BUFFERED=
 mkdir -p "$data"
 made=$([ -e "$data/eskarn.mv.db" ] && echo kept || echo made)
 begun=$(date +%s)
-(cd .run && exec java -XX:+UseSerialGC -jar app.jar serve --demo --port $port --data "$data") >"$scratch/log" 2>&1 &
+(cd .run && exec java -XX:+UseParallelGC -XX:InitialRAMPercentage=5 -XX:NewRatio=1 -jar app.jar serve --demo --port $port --data "$data") >"$scratch/log" 2>&1 &
 server=$!
 address=http://localhost:$port
 until curl -s -o /dev/null "$address/sign-in"; do

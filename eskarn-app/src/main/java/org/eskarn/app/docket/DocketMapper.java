@@ -88,11 +88,11 @@ public interface DocketMapper {
     /** The dockets on which something waits. */
     List<Long> waiting();
 
-    /** Raises the version and so locks the set-up until the transaction ends; 0 when its docket is signed. */
-    int touch(@Param("setUpId") long setUpId, @Param("by") long by, @Param("at") Instant at);
+    /** Raises the version and so locks the set-up until the transaction ends. */
+    void touch(@Param("setUpId") long setUpId, @Param("by") long by, @Param("at") Instant at);
 
     /** The same for all set-ups of a docket. */
-    int touchAll(@Param("docketId") long docketId, @Param("by") long by, @Param("at") Instant at);
+    void touchAll(@Param("docketId") long docketId, @Param("by") long by, @Param("at") Instant at);
 
     int markSigned(long docketId);
 

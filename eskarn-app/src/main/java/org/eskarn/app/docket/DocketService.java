@@ -2,6 +2,7 @@ package org.eskarn.app.docket;
 
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.toMap;
+import static java.util.stream.Collectors.toSet;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -11,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.Words;
@@ -164,12 +166,15 @@ public class DocketService {
      */
     @Transactional(rollbackFor = DocketConflict.class)
     public Docket lock(int number, long by) throws DocketConflict {
-        Docket docket =
-                find(number).orElseThrow(() -> new DocketConflict(Words.say("docket.there-is-no-docket", number)));
-        if (dockets.touchAll(docket.id(), by, clock.instant()) == 0) {
+        DocketRow row = dockets.byNumber(number)
+                .orElseThrow(() -> new DocketConflict(Words.say("docket.there-is-no-docket", number)));
+        dockets.touchAll(row.id(), by, clock.instant());
+        // Looked at only now that it is locked: it may have been signed while this waited.
+        Docket docket = find(number).orElseThrow();
+        if (docket.signed()) {
             throw new DocketConflict(Words.say("docket.docket-is-signed-already-nothing-was-changed", number));
         }
-        return find(number).orElseThrow();
+        return docket;
     }
 
     /** Only after {@link #lock}, in the same transaction. */
@@ -182,11 +187,10 @@ public class DocketService {
 
     /** One set-up alone, as far as its own work goes; for a change to it the others need not be read. */
     @Transactional(readOnly = true)
-    Optional<SetUp> setUp(int number, SetUpRow row) {
-        return dockets.byNumber(number)
-                .map(docket -> forPurpose(docket, requirementsOf(List.of(docket))))
-                .flatMap(requirements -> assembler(List.of(row)).setUps(List.of(row), requirements).stream()
-                        .findFirst());
+    Optional<SetUp> setUp(DocketRow docket, SetUpRow row) {
+        List<PartRequirement> requirements = forPurpose(docket, requirementsOf(List.of(docket)));
+        return assembler(List.of(row)).setUps(List.of(row), requirements).stream()
+                .findFirst();
     }
 
     /** The same dockets, whole; for services of this place that found their rows by themselves. */
@@ -241,14 +245,19 @@ public class DocketService {
                     Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
                     Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
         }
+        List<SweepRow> sweeps = dockets.sweeps(ids);
+        Set<Long> used = sweeps.stream()
+                .flatMap(sweep -> Stream.of(sweep.gaugeId(), sweep.secondGaugeId()))
+                .filter(Objects::nonNull)
+                .collect(toSet());
         return new SetUpAssembler(
-                gauges.byId(),
+                gauges.byIds(used),
                 gauges.scatter(ids),
-                gauges.curves(),
+                gauges.curves(used),
                 dockets.circumstances(ids).stream()
                         .collect(toMap(SaidCircumstance::setUpId, row -> row, (old, last) -> last)),
                 dockets.attempts(ids).stream().collect(groupingBy(AttemptRow::setUpId)),
-                dockets.sweeps(ids).stream().collect(groupingBy(SweepRow::setUpId)),
+                sweeps.stream().collect(groupingBy(SweepRow::setUpId)),
                 dockets.readings(ids).stream().collect(groupingBy(TakenReading::sweepId)),
                 dockets.zeros(ids).stream().collect(groupingBy(MasterZero::sweepId)),
                 dockets.setAside(ids).stream().collect(toMap(SetAside::sweepId, row -> row)),

@@ -53,10 +53,13 @@ public class SetUpLock {
     }
 
     private SetUp lock(int number, SetUpRow row, long by) throws DocketConflict {
-        if (mapper.touch(row.id(), by, clock.instant()) == 0) {
+        mapper.touch(row.id(), by, clock.instant());
+        // Looked at only now that it is locked: it may have been signed while this waited.
+        DocketRow docket = mapper.byNumber(number).orElseThrow(() -> unknown(number));
+        if (docket.signed()) {
             throw new DocketConflict(Words.say("docket.docket-is-signed-nothing-in-it-can", number));
         }
-        return dockets.setUp(number, row).orElseThrow(() -> unknown(number));
+        return dockets.setUp(docket, row).orElseThrow(() -> unknown(number));
     }
 
     private SetUpRow row(int number, int position) throws DocketConflict {

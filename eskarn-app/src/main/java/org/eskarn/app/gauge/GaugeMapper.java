@@ -14,6 +14,9 @@ interface GaugeMapper {
 
     List<Gauge> all();
 
+    /** @param ids at least one */
+    List<Gauge> byIds(@Param("ids") Collection<Long> ids);
+
     Optional<Gauge> byId(long id);
 
     List<Gauge> dueBy(LocalDate day);
@@ -34,8 +37,12 @@ interface GaugeMapper {
 
     List<Calibration> calibrations(long gaugeId);
 
-    /** The last of each gauge, where its points have a unit. */
-    List<Calibration> lastCalibrations();
+    /**
+     * The last of each gauge, where its points have a unit.
+     *
+     * @param ids of the gauges, at least one
+     */
+    List<Calibration> lastCalibrations(@Param("ids") Collection<Long> ids);
 
     void insertCalibration(@Param("row") Calibration row, @Param("by") long by, @Param("at") Instant at);
 

@@ -1,6 +1,7 @@
 package org.eskarn.app.gauge;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,8 +35,10 @@ public class GaugeService {
     }
 
     @Transactional(readOnly = true)
-    public Map<Long, Gauge> byId() {
-        return gauges.all().stream().collect(Collectors.toMap(Gauge::id, Function.identity()));
+    public Map<Long, Gauge> byIds(Collection<Long> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : gauges.byIds(ids).stream().collect(Collectors.toMap(Gauge::id, Function.identity()));
     }
 
     @Transactional(readOnly = true)
@@ -114,8 +117,11 @@ public class GaugeService {
 
     /** What the last calibration of each gauge found at its points. */
     @Transactional(readOnly = true)
-    public Map<Long, CalibrationCurve> curves() {
-        return gauges.lastCalibrations().stream()
+    public Map<Long, CalibrationCurve> curves(Collection<Long> ids) {
+        if (ids.isEmpty()) {
+            return Map.of();
+        }
+        return gauges.lastCalibrations(ids).stream()
                 .flatMap(last -> new CalibrationPoints(
                                 last.points(), last.placeUnit(), last.pointUnit(), last.uncertainty())
                         .curve().stream().map(curve -> Map.entry(last.gaugeId(), curve)))

@@ -22,7 +22,7 @@ class CheckRun {
     private static final Logger LOG = LoggerFactory.getLogger(CheckRun.class);
 
     /** How many times as long as it worked. */
-    private static final int REST = 2;
+    private static final int REST = 5;
 
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
@@ -70,7 +70,7 @@ class CheckRun {
             worker.schedule(
                     () -> orEnd(() -> step(next, heads)), REST * (System.nanoTime() - begun), TimeUnit.NANOSECONDS);
         } else {
-            reached.set(from);
+            reached.set(checks.reached());
             end = checks.end();
             running.set(false);
         }

@@ -95,6 +95,11 @@ class DocumentChecks {
         return number -> Optional.ofNullable(heads.get(number));
     }
 
+    /** The number of the newest document; 0 before the first. */
+    int reached() {
+        return ledger.reached();
+    }
+
     /** Checks some documents from a number on, keeps what was found, and returns the number to go on with; 0 at the end. */
     int checkFrom(int number, KeptHeads heads) {
         PublicKeys keys = signing.key().publicKeys();
@@ -174,8 +179,7 @@ class DocumentChecks {
     /** The same by the last of the heads alone, and by counting, which costs next to nothing. */
     Optional<Found> lastEnd() {
         return end(Heads.last(signing.heads()).stream().toList())
-                .or(() ->
-                        ledger.closed() > ledger.count() ? closedWithoutDocument(ledger.reached()) : Optional.empty());
+                .or(() -> ledger.closedBeside().map(docket -> closedWithoutDocument(ledger.reached(), docket)));
     }
 
     private Optional<Found> end(List<Head> kept) {
@@ -197,7 +201,11 @@ class DocumentChecks {
     private Optional<Found> closedWithoutDocument(int reached) {
         return ledger.closedWithoutDocument().stream()
                 .findFirst()
-                .map(docket -> new Found(reached, new Finding(Finding.Kind.NO_DOCUMENT, String.valueOf(docket))));
+                .map(docket -> closedWithoutDocument(reached, docket));
+    }
+
+    private static Found closedWithoutDocument(int reached, int docket) {
+        return new Found(reached, new Finding(Finding.Kind.NO_DOCUMENT, String.valueOf(docket)));
     }
 
     private static Found cut(int reached, int named) {

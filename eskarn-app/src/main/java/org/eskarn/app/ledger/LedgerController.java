@@ -38,7 +38,7 @@ class LedgerController {
     String list(@RequestParam(defaultValue = "0") int from, Model model) {
         model.addAttribute("place", "ledger");
         model.addAttribute("page", ledger.page(Math.max(0, from)));
-        model.addAttribute("run", run);
+        model.addAttribute("checks", ledger.checks());
         return "ledger/ledger";
     }
 
@@ -52,8 +52,7 @@ class LedgerController {
     /** How far the check has come; asked for again while it runs. */
     @GetMapping("/check")
     String progress(Model model) {
-        model.addAttribute("page", ledger.page(0));
-        model.addAttribute("run", run);
+        model.addAttribute("checks", ledger.checks());
         return "ledger/ledger :: checks";
     }
 

@@ -21,10 +21,8 @@ interface LedgerMapper {
 
     void insert(DocumentRow row);
 
+    /** Reads the whole table while others write: not for pages. */
     int count();
-
-    /** How many dockets are closed as signed. */
-    int closed();
 
     Optional<DocumentRow> byNumber(int number);
 
@@ -50,16 +48,20 @@ interface LedgerMapper {
     /** The first document in which something is wrong. */
     Optional<CheckRow> firstFinding();
 
-    /** How many were checked, and when the oldest and the newest of these checks were made. */
-    record Checked(int documents, Instant oldest, Instant newest) {}
+    /** How many were checked, and when the newest of these checks was made. */
+    record Checked(int documents, Instant newest) {}
 
-    Optional<Checked> checked();
+    /** @param upTo the number of a document up to which all were checked */
+    Optional<Checked> checked(int upTo);
 
     /** Signed dockets that have no document yet, in the order they were signed. */
     List<SignatureRow> withoutDocument();
 
     /** Numbers of dockets that are closed as signed and have no document. */
     List<Integer> closedWithoutDocument();
+
+    /** A docket that was closed without a document, as far as the index of gauges tells. */
+    Optional<Integer> closedBeside();
 
     List<SignedVerdictRow> verdictsOf(long signatureId);
 

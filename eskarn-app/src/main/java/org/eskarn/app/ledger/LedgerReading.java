@@ -123,10 +123,8 @@ class LedgerReading {
     /**
      * @param from the first shown, counted from 0 of the newest
      * @param total how many there are in all
-     * @param checked how many were checked and when; empty before the first check
-     * @param end what is wrong with the end of the chain, in words; empty where nothing is
      */
-    public record Page(List<Entry> entries, int from, int total, Optional<Checked> checked, String end) {
+    public record Page(List<Entry> entries, int from, int total) {
 
         public int size() {
             return ON_A_PAGE;
@@ -141,8 +139,34 @@ class LedgerReading {
         }
     }
 
+    /**
+     * How far the check of all documents is.
+     *
+     * @param running whether one is under way
+     * @param reached the document it has come to
+     * @param total how many documents there are
+     * @param checked how many were checked and when; empty before the first check, and while one is under way
+     * @param end what is wrong with the end of the chain, in words; empty where nothing is
+     */
+    public record Checks(boolean running, int reached, int total, Optional<Checked> checked, String end) {}
+
+    public Checks checks() {
+        boolean running = run.running();
+        return new Checks(
+                running,
+                run.reached(),
+                ledger.reached(),
+                running ? Optional.empty() : ledger.checked(run.reached()),
+                checks.lastEnd()
+                        .or(run::end)
+                        .map(Found::finding)
+                        .map(Finding::words)
+                        .orElse(""));
+    }
+
     public Page page(int from) {
-        List<DocumentRow> rows = ledger.upTo(ledger.reached() - from, ON_A_PAGE);
+        int total = ledger.reached();
+        List<DocumentRow> rows = ledger.upTo(total - from, ON_A_PAGE);
         Map<Integer, String> findings = new HashMap<>();
         if (!rows.isEmpty()) {
             ledger.checks(rows.get(rows.size() - 1).number(), rows.get(0).number())
@@ -157,16 +181,7 @@ class LedgerReading {
             entries.add(entry(row, opened, Optional.ofNullable(findings.get(row.number())), firstBroken));
             named = opened.document().map(SignedDocument::previous).orElse("");
         }
-        return new Page(
-                entries,
-                from,
-                ledger.count(),
-                ledger.checked(),
-                checks.lastEnd()
-                        .or(run::end)
-                        .map(Found::finding)
-                        .map(Finding::words)
-                        .orElse(""));
+        return new Page(entries, from, total);
     }
 
     private int firstBroken() {

@@ -322,7 +322,7 @@ class LedgerTest {
             for (int reader = 0; reader < 2; reader++) {
                 all.add(people.submit(() -> IntStream.range(0, 20)
                         .forEach(i -> assertThat(server.getBean(LedgerReading.class)
-                                        .page(0)
+                                        .checks()
                                         .end())
                                 .isEmpty())));
             }

@@ -191,6 +191,17 @@ public final class Eskarn implements AutoCloseable {
         return context.getBean(type);
     }
 
+    /** How many connections to the records wait for another one. */
+    public int waitingForALock() {
+        return JdbcClient.create(bean(DataSource.class))
+                .sql(
+                        TestDatabase.onServer()
+                                ? "select count(*) from pg_stat_activity where wait_event_type = 'Lock' and datname = current_database()"
+                                : "select count(*) from information_schema.sessions where blocker_id is not null")
+                .query(Integer.class)
+                .single();
+    }
+
     public Account account(String login) {
         return bean(AccountService.class).byLogin(login).orElseThrow();
     }

@@ -106,7 +106,10 @@ public class UpgradeTest {
             assertThat(setUp.sag()).isEqualByComparingTo("3");
             assertThat(setUp.requirement().terms().flicker()).isEqualTo(FlickerRule.MIDDLE);
             // Places stood in the unit of the errors before they had one of their own.
-            assertThat(works.getBean(GaugeService.class).curves().get(1L).largestChange(50))
+            assertThat(works.getBean(GaugeService.class)
+                            .curves(List.of(1L))
+                            .get(1L)
+                            .largestChange(50))
                     .isCloseTo(0.8, within(1e-9));
         }
     }

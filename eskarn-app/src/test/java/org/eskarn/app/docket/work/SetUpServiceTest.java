@@ -3,12 +3,15 @@ package org.eskarn.app.docket.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.sql.Connection;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import javax.sql.DataSource;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.ReadingSource;
@@ -152,6 +155,46 @@ class SetUpServiceTest {
         } finally {
             hands.shutdown();
         }
+    }
+
+    /** Who waited while a docket was signed finds it signed, whatever they saw before. */
+    @Test
+    void nothingIsChangedByWhoWaitedWhileTheDocketWasSigned(Eskarn eskarn) throws Exception {
+        prepare();
+        TypedReading reading = TypedReading.ofKeypad(setUp().sweep().id(), 1, "3", "late");
+        int version = setUp().version();
+        ExecutorService late = Executors.newFixedThreadPool(2);
+        try (Connection signer = eskarn.bean(DataSource.class).getConnection();
+                Statement statement = signer.createStatement()) {
+            signer.setAutoCommit(false);
+            statement.executeUpdate("update set_up set version = version where docket_id = " + docket());
+            Future<?> read = late.submit(() -> {
+                readings.take(number, 1, reading, by);
+                return true;
+            });
+            Future<?> signed = late.submit(() -> dockets.lock(number, by));
+            while (eskarn.waitingForALock() < 2) {
+                Thread.onSpinWait();
+            }
+            statement.executeUpdate("update docket set signed = true where id = " + docket());
+            signer.commit();
+            for (Future<?> each : List.of(read, signed)) {
+                assertThatThrownBy(each::get)
+                        .hasCauseInstanceOf(DocketConflict.class)
+                        .hasMessageContaining("signed");
+            }
+        } finally {
+            late.shutdown();
+            database.sql("update docket set signed = false where number = ?")
+                    .param(number)
+                    .update();
+        }
+        assertThat(setUp().sweep().readings()).isEmpty();
+        assertThat(setUp().version()).isEqualTo(version);
+    }
+
+    private long docket() {
+        return dockets.find(number).orElseThrow().id();
     }
 
     @Test
