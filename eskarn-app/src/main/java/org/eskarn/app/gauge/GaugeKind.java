@@ -76,6 +76,17 @@ public enum GaugeKind {
         };
     }
 
+    /** The kind that a characteristic is usually read with. */
+    public static GaugeKind usual(Characteristic what) {
+        return switch (what) {
+            case PIN_CHECK -> PINS;
+            case BORE_SIZE, FIT_OF_PAIR -> BORE_GAUGE;
+            case OUTSIDE_SIZE, OUT_OF_ROUND, TAPER -> MICROMETER;
+            case DEPTH_AND_PITCH -> DEPTH_GAUGE;
+            default -> INDICATOR;
+        };
+    }
+
     /** The kinds that a requirement can ask for. */
     public static List<GaugeKind> measuring() {
         return Arrays.stream(values())

@@ -76,6 +76,25 @@ public record GaugeTerms(
                     Combination.MEAN);
         }
 
+        /** The same with what another characteristic is usually read with, unless a gauge was chosen by hand that reads it too. */
+        Form usualOf(Characteristic other, Characteristic before) {
+            boolean byHand = kind != null && kind != GaugeKind.usual(before) && kind.reads(other);
+            boolean pair = other.ofPair() && !byHand;
+            return new Form(
+                    byHand ? kind : GaugeKind.usual(other),
+                    pair ? GaugeKind.MICROMETER : secondKind,
+                    resolution,
+                    resolutionUnit,
+                    zeroRule,
+                    zeroing,
+                    setTo,
+                    pinClass,
+                    allowedReturn,
+                    flicker,
+                    repeats,
+                    combination);
+        }
+
         /**
          * @param kind of gauge that really reads it, which the terms may leave open
          * @param lengths unit of the layout

@@ -8,6 +8,8 @@ import java.util.Optional;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.line.LineLayout;
+import org.eskarn.core.line.RequirementLine;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.AxisFace;
@@ -86,6 +88,24 @@ public record LayoutTerms(
                     written ? first : CharacteristicLayout.first(characteristic, chosen),
                     written ? second : CharacteristicLayout.second(characteristic, chosen),
                     radius,
+                    span,
+                    reversal,
+                    conditions,
+                    datumRead,
+                    axisFace);
+        }
+
+        /** The same with the stations that a line names; where it names none they stay. */
+        Form said(RequirementLine line) {
+            LineLayout layout = line.layout()
+                    .orElseGet(() -> new LineLayout(
+                            chosenKind(line.characteristic()), Typed.text(first), Typed.text(second), unit));
+            return new Form(
+                    layout.kind(),
+                    layout.unit(),
+                    layout.first(),
+                    layout.second(),
+                    line.radius().isEmpty() ? radius : line.radius(),
                     span,
                     reversal,
                     conditions,

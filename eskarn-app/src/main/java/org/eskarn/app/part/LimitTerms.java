@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
+import org.eskarn.core.line.LineLimit;
+import org.eskarn.core.line.RequirementLine;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.FitLimits;
 import org.eskarn.core.requirement.Limit;
@@ -145,6 +147,36 @@ public record LimitTerms(
                     rule,
                     ruleFigure,
                     datum,
+                    source);
+        }
+
+        /** The same with what a line says of it; what it does not say stays. */
+        Form said(RequirementLine line) {
+            LineLimit limit = line.limit()
+                    .orElseGet(() -> new LineLimit(
+                            chosenKind(line.characteristic()),
+                            Typed.text(nominal),
+                            Typed.text(lower),
+                            Typed.text(upper),
+                            Typed.text(code),
+                            unit == null ? LimitUnit.MILLIMETRE : unit,
+                            Typed.text(per)));
+            return new Form(
+                    limit.kind(),
+                    limit.nominal(),
+                    limit.lower(),
+                    limit.upper(),
+                    limit.unit(),
+                    limit.code(),
+                    only,
+                    reason,
+                    limit.per(),
+                    serviceLower,
+                    serviceUpper,
+                    line.statedAs() == null ? statedAs : line.statedAs(),
+                    rule,
+                    ruleFigure,
+                    line.datum().isEmpty() ? datum : line.datum(),
                     source);
         }
 

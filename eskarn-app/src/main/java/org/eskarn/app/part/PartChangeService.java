@@ -3,6 +3,7 @@ package org.eskarn.app.part;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -243,11 +244,41 @@ public class PartChangeService {
      */
     @Transactional(rollbackFor = FormRefused.class)
     public int saveRequirement(long partId, int version, int position, RequirementForm form) throws FormRefused {
+        return written(lock(partId, version), position, form, parts.features(partId));
+    }
+
+    /**
+     * Adds the requirements that a text says, one to a line: all of them or none. Returns how many.
+     *
+     * @param sheets how a part is prepared for each kind of work
+     * @throws FormRefused if a line is no whole requirement, there are none or too many, or the part cannot be changed
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public int addLines(long partId, int version, String text, Map<WorkKind, String> sheets) throws FormRefused {
         Part part = lock(partId, version);
+        List<Feature> features = parts.features(partId);
+        List<RequirementLines.Meant> lines = RequirementLines.meant(text, partId, features, sheets);
+        if (lines.isEmpty() || lines.size() > RequirementLines.MOST) {
+            throw new FormRefused("lines", Words.say("part.lines-one-to", RequirementLines.MOST));
+        }
+        for (int i = 0; i < lines.size(); i++) {
+            RequirementForm form = lines.get(i).form();
+            if (form == null || !lines.get(i).problem().isEmpty()) {
+                throw new FormRefused(
+                        "lines",
+                        Words.say("part.line-number", i + 1, lines.get(i).problem()));
+            }
+            written(part, 0, form, features);
+        }
+        return lines.size();
+    }
+
+    private int written(Part part, int position, RequirementForm form, List<Feature> features) throws FormRefused {
+        long partId = part.id();
         long id = position == 0 ? 0 : mapper.idOfRequirement(partId, position);
         Integer last = mapper.lastPosition(partId);
         int place = position == 0 ? (last == null ? 1 : last + 1) : position;
-        RequirementDraft draft = RequirementDraft.of(form, id, partId, place, parts.features(partId));
+        RequirementDraft draft = RequirementDraft.of(form, id, partId, place, features);
         if (draft.requirement().isEmpty()) {
             throw new FormRefused(draft.problems());
         }

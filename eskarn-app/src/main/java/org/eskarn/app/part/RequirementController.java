@@ -42,7 +42,14 @@ class RequirementController {
     }
 
     @ModelAttribute
-    void everywhere(@PathVariable long id, Model model, @AuthenticationPrincipal SignedIn person) {
+    void everywhere(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String line,
+            @RequestParam(defaultValue = "") String lineDone,
+            Model model,
+            @AuthenticationPrincipal SignedIn person) {
+        model.addAttribute("line", line);
+        model.addAttribute("lineDone", lineDone);
         model.addAttribute("place", "parts");
         model.addAttribute("mayWrite", person.role().drafts());
         model.addAttribute("problems", Map.of());
@@ -55,9 +62,7 @@ class RequirementController {
     String show(@PathVariable long id, @PathVariable int position, Model model) {
         RequirementForm form;
         if (position == 0) {
-            boolean inch = parts.features(id).stream().anyMatch(each -> each.nominalUnit() == LengthUnit.INCH);
-            form = RequirementForm.blank(
-                    inch ? LengthUnit.INCH : LengthUnit.MILLIMETRE, sheets.text(WorkKind.BETWEEN_CENTRES));
+            form = RequirementForm.usual(parts.features(id), sheets.text(WorkKind.BETWEEN_CENTRES));
         } else {
             form = parts.requirements(id).stream()
                     .filter(each -> each.position() == position)
@@ -78,8 +83,27 @@ class RequirementController {
             @RequestParam LayoutKind layoutBefore,
             RequirementForm form,
             Model model) {
-        RequirementForm chosen = form.after(characteristicBefore, layoutBefore, preparations(form, sheetBefore));
+        RequirementForm chosen =
+                form.after(characteristicBefore, layoutBefore, preparations(form, sheetBefore), sheets.texts());
         return editor(id, position, chosen, model) + " :: editor";
+    }
+
+    /** The editor with what a line says filled in, nothing stored. */
+    @PostMapping("/line")
+    String line(
+            @PathVariable long id,
+            @PathVariable int position,
+            @RequestParam String line,
+            RequirementForm form,
+            Model model) {
+        try {
+            RequirementForm said = RequirementLines.filled(line, form, parts.features(id), sheets.texts());
+            model.addAttribute("lineDone", line);
+            return editor(id, position, said, model) + " :: whole";
+        } catch (FormRefused e) {
+            model.addAttribute("lineProblem", e.getMessage());
+            return editor(id, position, form, model) + " :: whole";
+        }
     }
 
     /** Another kind of work brings its own sheet, unless the lines were written by hand. */
@@ -107,14 +131,22 @@ class RequirementController {
             @PathVariable long id,
             @PathVariable int position,
             @RequestParam int version,
+            @RequestParam(defaultValue = "") String line,
+            @RequestParam(defaultValue = "") String lineDone,
             RequirementForm form,
             Model model) {
+        RequirementForm meant = form;
         try {
-            editing.saveRequirement(id, version, position, form);
+            // Enter may be quicker than the filling in of what was typed last.
+            if (!line.isBlank() && !line.equals(lineDone)) {
+                meant = RequirementLines.filled(line, form, parts.features(id), sheets.texts());
+                model.addAttribute("lineDone", line);
+            }
+            editing.saveRequirement(id, version, position, meant);
             return "redirect:/parts/" + id;
         } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
-            return editor(id, position, form, model);
+            return editor(id, position, meant, model);
         }
     }
 

@@ -2,6 +2,7 @@ package org.eskarn.app.part;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.eskarn.app.page.Typed;
@@ -53,8 +54,7 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
                 partId,
                 feature == null ? 0 : feature.id(),
                 position,
-                typed.required(
-                        "title", form.title(), LONGEST_TITLE, Words.say("part.what-it-is-called-for-example-runout")),
+                typed.atMost("title", title(form, feature), LONGEST_TITLE),
                 characteristic);
         LimitTerms limitTerms = LimitTerms.of(form.limit(), characteristic, typed);
         LayoutTerms layout = LayoutTerms.of(form.layout(), characteristic, typed);
@@ -78,6 +78,17 @@ record RequirementDraft(Optional<PartRequirement> requirement, Map<String, Strin
             typed.problem(e.second() ? "layout.second" : "layout.first", Words.of(e.note()));
             return null;
         }
+    }
+
+    /** As it was typed, or by what it is and what it is asked of. */
+    private static String title(RequirementForm form, @Nullable Feature feature) {
+        String typed = Typed.text(form.title());
+        if (!typed.isEmpty() || feature == null) {
+            return typed;
+        }
+        String what = Words.of(form.characteristic().title());
+        return Words.say(
+                "part.usual-title", what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1), feature.name());
     }
 
     /** What belongs together and stands in two groups. */

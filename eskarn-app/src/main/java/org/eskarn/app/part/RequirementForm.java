@@ -1,6 +1,15 @@
 package org.eskarn.app.part;
 
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
+import org.eskarn.core.line.LineLimit;
+import org.eskarn.core.line.RequirementLine;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.Combination;
@@ -8,6 +17,7 @@ import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.Zeroing;
+import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
@@ -38,6 +48,12 @@ public record RequirementForm(
                 LayoutTerms.Form.blank(unit),
                 GaugeTerms.Form.blank(unit),
                 SetUpTerms.Form.blank(preparations));
+    }
+
+    /** A new one on a part, in the unit that the part is drawn in. */
+    static RequirementForm usual(List<Feature> features, String preparations) {
+        boolean inch = features.stream().anyMatch(each -> each.nominalUnit() == LengthUnit.INCH);
+        return blank(inch ? LengthUnit.INCH : LengthUnit.MILLIMETRE, preparations);
     }
 
     static RequirementForm of(PartRequirement requirement) {
@@ -93,12 +109,84 @@ public record RequirementForm(
     }
 
     /**
+     * The same with what a line says filled in; what it does not say has the usual value of its characteristic.
+     *
+     * @param features of the part, one of which may be meant
+     * @param sheets how a part is prepared for each kind of work
+     * @throws FormRefused if it names a feature that there is not
+     */
+    RequirementForm said(RequirementLine line, List<Feature> features, Map<WorkKind, String> sheets)
+            throws FormRefused {
+        RequirementForm usual = line.characteristic() == characteristic ? this : of(line.characteristic(), sheets);
+        LimitTerms.Form said = usual.limit.said(line);
+        Optional<Feature> meant = line.feature().isEmpty()
+                ? features.stream()
+                        .filter(each -> featureId != null && each.id() == featureId)
+                        .findFirst()
+                        .or(() -> alone(features))
+                        .or(() -> line.limit().flatMap(limit -> meant(limit, features)))
+                : Optional.of(named(line.feature(), features));
+        return new RequirementForm(
+                title,
+                meant.map(Feature::id).orElse(null),
+                line.characteristic(),
+                said,
+                usual.layout.said(line),
+                usual.gauge,
+                usual.setUp);
+    }
+
+    private RequirementForm of(Characteristic other, Map<WorkKind, String> sheets) {
+        return new RequirementForm(
+                title,
+                featureId,
+                other,
+                limit.usualOf(other),
+                layout.over(other, other.layouts().get(0), false),
+                gauge.usualOf(other, characteristic),
+                setUp.usualOf(WorkKind.usual(other), sheets));
+    }
+
+    /** By its name or letter, or as much of its name as tells it from the others. */
+    private static Feature named(String name, List<Feature> features) throws FormRefused {
+        String small = name.toLowerCase(Locale.ROOT);
+        return features.stream()
+                .filter(each ->
+                        each.name().equalsIgnoreCase(name) || each.letter().equals(name))
+                .findFirst()
+                .or(() -> alone(features.stream()
+                        .filter(each -> each.name().toLowerCase(Locale.ROOT).contains(small))
+                        .toList()))
+                .orElseThrow(() -> new FormRefused("line", Words.say("part.line-feature-unknown", name)));
+    }
+
+    private static <T> Optional<T> alone(List<T> found) {
+        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+    }
+
+    /** The only one of the nominal size. */
+    private static Optional<Feature> meant(LineLimit limit, List<Feature> features) {
+        Optional<LengthUnit> unit = limit.unit().length();
+        if (limit.nominal().isEmpty() || unit.isEmpty()) {
+            return Optional.empty();
+        }
+        BigDecimal size = new Length(new BigDecimal(limit.nominal()), unit.get()).exactMicrometres();
+        return alone(features.stream()
+                .filter(each -> each.size()
+                        .filter(own -> own.exactMicrometres().compareTo(size) == 0)
+                        .isPresent())
+                .toList());
+    }
+
+    /**
      * The same after a choice was changed: another characteristic brings its usual limit and layout, another layout an
      * example of how it is written.
      *
      * @param lines the preparations, another sheet where another kind of work was chosen
+     * @param sheets how a part is prepared for each kind of work
      */
-    RequirementForm after(Characteristic before, LayoutKind layoutBefore, @Nullable String lines) {
+    RequirementForm after(
+            Characteristic before, LayoutKind layoutBefore, @Nullable String lines, Map<WorkKind, String> sheets) {
         boolean other = characteristic != before;
         LayoutKind chosen = other ? characteristic.layouts().get(0) : chosenLayout();
         boolean written = chosen == layoutBefore && !(other && characteristic == Characteristic.BORE_SIZE);
@@ -108,7 +196,7 @@ public record RequirementForm(
                 characteristic,
                 other ? limit.usualOf(characteristic) : limit,
                 layout.over(characteristic, chosen, written),
-                gauge,
-                setUp.with(lines));
+                other ? gauge.usualOf(characteristic, before) : gauge,
+                other ? setUp.usualOf(WorkKind.usual(characteristic), sheets) : setUp.with(lines));
     }
 }

@@ -2,6 +2,7 @@ package org.eskarn.app.part;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import org.eskarn.app.page.Typed;
@@ -41,6 +42,16 @@ public record SetUpTerms(long requirementId, boolean warm, WorkKind workKind, St
 
         WorkKind chosenWork() {
             return Objects.requireNonNullElse(workKind, WorkKind.BETWEEN_CENTRES);
+        }
+
+        /** The same on the sheet of another kind of work, unless the lines were written by hand. */
+        Form usualOf(WorkKind other, Map<WorkKind, String> sheets) {
+            boolean byHand = !plain(preparations).equals(plain(sheets.get(chosenWork())));
+            return byHand ? this : new Form(warm, other, circumstances, sheets.getOrDefault(other, ""));
+        }
+
+        private static String plain(@Nullable String text) {
+            return text == null ? "" : text.replaceAll("\\s+", " ").strip();
         }
 
         Form with(@Nullable String lines) {

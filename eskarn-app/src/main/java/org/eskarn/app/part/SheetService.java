@@ -48,11 +48,12 @@ public class SheetService {
     }
 
     public String text(WorkKind kind) {
-        return all().stream()
-                .filter(sheet -> sheet.kind() == kind)
-                .findFirst()
-                .map(Sheet::text)
-                .orElse("");
+        return texts().getOrDefault(kind, "");
+    }
+
+    /** The lines of every kind of work. */
+    public Map<WorkKind, String> texts() {
+        return all().stream().collect(java.util.stream.Collectors.toMap(Sheet::kind, Sheet::text));
     }
 
     /**

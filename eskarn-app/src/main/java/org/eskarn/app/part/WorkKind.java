@@ -1,6 +1,7 @@
 package org.eskarn.app.part;
 
 import org.eskarn.app.page.Words;
+import org.eskarn.core.requirement.Characteristic;
 
 /** Where and how a part is held while it is measured. */
 public enum WorkKind {
@@ -14,6 +15,22 @@ public enum WorkKind {
 
     WorkKind(String title) {
         this.title = title;
+    }
+
+    /** How a part is usually held for a characteristic. */
+    public static WorkKind usual(Characteristic what) {
+        return switch (what) {
+            case FLATNESS,
+                    PARALLELISM_OF_FACES,
+                    PARALLELISM_OF_AXIS,
+                    SQUARENESS,
+                    STRAIGHTNESS,
+                    DEPTH_AND_PITCH,
+                    BEND_AND_TWIST -> ON_THE_PLATE;
+            case PARALLELISM_OF_LINES, BORES_IN_LINE, PITCH -> ON_THE_MACHINE;
+            case PLAY, FUNCTIONAL_FIT -> IN_THE_ASSEMBLY;
+            default -> BETWEEN_CENTRES;
+        };
     }
 
     public String title() {

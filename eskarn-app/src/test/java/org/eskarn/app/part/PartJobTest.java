@@ -217,6 +217,53 @@ class PartJobTest {
         assertThat(page.locator("a:has-text('Add a requirement')")).isVisible();
     }
 
+    /** A requirement is a line and Enter; several are lines and one button. What cannot be meant is told while it is typed. */
+    @Test
+    void requirementsAreSaidInALine() {
+        newPart("TG-931");
+        newFeature("Seat", "A", "25");
+        command("r");
+        assertThat(page.locator("#f-line")).isFocused();
+        page.keyboard().type("runout 8");
+        assertThat(page.locator("#editor .problem")).containsText("Is 8 the limit, or how many places?");
+        screen.press("ControlOrMeta+a");
+        page.keyboard().type("runout 0.02 8 half");
+        assertThat(page.locator("#f-limit-upper")).hasValue("0.02");
+        assertThat(page.locator("#f-limit-statedAs")).hasValue("HALF_MOVEMENT");
+        assertThat(page.locator("#preview .callout")).containsText("0.02");
+        assertThat(page.locator("#f-line")).isFocused();
+        // What is set by hand afterwards stays, and Enter in the line takes both.
+        fill("limit.source", "drawing");
+        page.locator("#f-line").focus();
+        screen.press("Enter");
+        assertThat(page.locator("h1")).hasText("Relief shaft");
+        assertThat(page.locator("table").first()).containsText("Circular runout (radial), Seat");
+        command("r");
+        assertThat(page.locator("#f-line")).isFocused();
+        page.keyboard().type("shaft 25 k5 3x2 40");
+        screen.press("Enter");
+        assertThat(page.locator("h1")).hasText("Relief shaft");
+        newFeature("Shoulder", "B", "60");
+        command("l");
+        assertThat(page.locator("#f-lines")).isFocused();
+        page.keyboard().type("face runout 0.01 6 @20 to A of shoulder\nround 0.005 12 of wheel");
+        assertThat(page.locator("#meant .problem")).hasText("No feature here is called “wheel”, or several are.");
+        screen.press("Tab");
+        screen.press("Enter");
+        assertThat(page.locator("#p-lines")).containsText("Line 2: No feature here is called “wheel”");
+        assertThat(page.locator("#f-lines")).isFocused();
+        screen.press("ControlOrMeta+End");
+        for (int i = 0; i < "wheel".length(); i++) {
+            screen.press("Backspace");
+        }
+        page.keyboard().type("seat");
+        assertThat(page.locator("#meant .callout")).hasCount(2);
+        screen.press("Tab");
+        screen.press("Enter");
+        assertThat(page.locator("h1")).hasText("Relief shaft");
+        assertThat(page.locator("table").first().locator("tbody tr")).hasCount(4);
+    }
+
     @Test
     void aSetUpSheetIsChangedAndABadLineComesBack() {
         page.navigate(page.url() + "/sheets");

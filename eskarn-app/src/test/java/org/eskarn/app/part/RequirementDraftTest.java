@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.page.FormFields;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
@@ -122,7 +123,6 @@ class RequirementDraftTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "title | '' | title | Enter a title",
                 "featureId | 99 | featureId | Choose a feature",
                 "limit.upper | '' | limit.upper | Enter a value",
                 "limit.upper | abc | limit.upper | is not a number",
@@ -169,15 +169,43 @@ class RequirementDraftTest {
     void anotherCharacteristicBringsItsUsualChoices() {
         RequirementForm size = form(Map.of(
                         "characteristic", "BORE_SIZE", "limit.kind", "MAXIMUM", "layout.kind", "RING"))
-                .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "");
+                .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "", Map.of());
         assertThat(size.chosenLimit()).isEqualTo(LimitKind.BETWEEN);
         assertThat(size.chosenLayout()).isEqualTo(LayoutKind.RINGS);
         assertThat(size.layout().first()).isEqualTo("5 15 25");
         assertThat(size.layout().second()).isEqualTo("0 90");
         assertThat(size.chosenStatement()).isEqualTo(StatedAs.WORST_PLACE);
         RequirementForm same = form(Map.of("layout.first", "0 90 200"))
-                .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "");
+                .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, "", Map.of());
         assertThat(same.layout().first()).isEqualTo("0 90 200");
+    }
+
+    /** How it is held and read follows what it is, but for what was chosen or written by hand. */
+    @Test
+    void anotherCharacteristicBringsItsUsualWorkAndGauge() {
+        Map<WorkKind, String> sheets =
+                Map.of(WorkKind.BETWEEN_CENTRES, "clean the centres", WorkKind.ON_THE_PLATE, "wipe the plate");
+        RequirementForm flat = flat("clean  the centres\n", "INDICATOR", sheets);
+        assertThat(flat.setUp().chosenWork()).isEqualTo(WorkKind.ON_THE_PLATE);
+        assertThat(flat.setUp().preparations()).isEqualTo("wipe the plate");
+        RequirementForm byHand = flat("clean the centres; wait an hour", "HEIGHT_GAUGE", sheets);
+        assertThat(byHand.setUp().preparations()).isEqualTo("clean the centres; wait an hour");
+        assertThat(byHand.gauge().kind()).isEqualTo(GaugeKind.HEIGHT_GAUGE);
+        // A micrometer reads no flatness.
+        assertThat(flat("", "MICROMETER", sheets).gauge().kind()).isEqualTo(GaugeKind.INDICATOR);
+    }
+
+    private static RequirementForm flat(String preparations, String gauge, Map<WorkKind, String> sheets) {
+        return form(Map.of(
+                        "characteristic",
+                        "FLATNESS",
+                        "setUp.workKind",
+                        "BETWEEN_CENTRES",
+                        "setUp.preparations",
+                        preparations,
+                        "gauge.kind",
+                        gauge))
+                .after(Characteristic.CIRCULAR_RUNOUT_RADIAL, LayoutKind.RING, preparations, sheets);
     }
 
     @Test

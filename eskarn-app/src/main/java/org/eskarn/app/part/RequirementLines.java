@@ -1,0 +1,80 @@
+package org.eskarn.app.part;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.eskarn.app.page.FormRefused;
+import org.eskarn.app.page.Words;
+import org.eskarn.core.line.LineRejected;
+import org.eskarn.core.line.RequirementLine;
+import org.jspecify.annotations.Nullable;
+
+/** Requirements that are said in a line each, as the editor would hold them. */
+final class RequirementLines {
+
+    /** The most that are taken at once. */
+    static final int MOST = 60;
+
+    private RequirementLines() {}
+
+    /**
+     * What a line means.
+     *
+     * @param form what the editor would hold; null where the line cannot be read
+     * @param requirement null where it is not whole
+     * @param problem the first sentence on what is wrong; empty where nothing is
+     */
+    record Meant(
+            String line,
+            @Nullable RequirementForm form,
+            @Nullable PartRequirement requirement,
+            String problem) {}
+
+    /**
+     * @param form what stands in the editor, with the unit of the part
+     * @throws FormRefused if the line cannot be read
+     */
+    static RequirementForm filled(
+            String line, RequirementForm form, List<Feature> features, Map<WorkKind, String> sheets)
+            throws FormRefused {
+        try {
+            return form.said(RequirementLine.of(line, form.layout().unit()), features, sheets);
+        } catch (LineRejected e) {
+            throw new FormRefused("line", Words.of(e.note()));
+        }
+    }
+
+    /** Each line of a text that is not empty, over what is usual for the part. */
+    static List<Meant> meant(String text, long partId, List<Feature> features, Map<WorkKind, String> sheets) {
+        RequirementForm usual = RequirementForm.usual(features, sheets.getOrDefault(WorkKind.BETWEEN_CENTRES, ""));
+        List<Meant> all = new ArrayList<>();
+        for (String line : text.strip().split("\\R", -1)) {
+            if (!line.isBlank() && all.size() <= MOST) {
+                all.add(meantBy(line.strip(), usual, partId, features, sheets));
+            }
+        }
+        return all;
+    }
+
+    private static Meant meantBy(
+            String line, RequirementForm usual, long partId, List<Feature> features, Map<WorkKind, String> sheets) {
+        try {
+            RequirementForm form = filled(line, usual, features, sheets);
+            if (form.featureId() == null) {
+                return new Meant(line, form, null, Words.say("part.line-of-which-feature"));
+            }
+            RequirementDraft draft = RequirementDraft.of(form, 0, partId, 1, features);
+            return new Meant(line, form, draft.requirement().orElse(null), first(draft.problems()));
+        } catch (FormRefused e) {
+            return new Meant(line, null, null, first(e.problems()));
+        }
+    }
+
+    private static String first(Map<String, String> problems) {
+        return Optional.of(problems.values())
+                .filter(all -> !all.isEmpty())
+                .map(all -> all.iterator().next())
+                .orElse("");
+    }
+}
