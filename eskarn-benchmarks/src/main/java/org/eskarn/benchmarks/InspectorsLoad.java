@@ -92,7 +92,9 @@ public final class InspectorsLoad {
             while (clock.instant().isBefore(until)) {
                 String opened =
                         open(visitor, "I-" + UUID.randomUUID().toString().substring(0, 8));
-                for (int position = 1; position <= REQUIREMENTS && clock.instant().isBefore(until); position++) {
+                for (int position = 1;
+                        position <= REQUIREMENTS && clock.instant().isBefore(until);
+                        position++) {
                     work(visitor, opened + "/" + position, chance);
                 }
             }
