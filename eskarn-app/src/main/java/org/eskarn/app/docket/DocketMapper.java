@@ -94,6 +94,8 @@ public interface DocketMapper {
     /** The same for all set-ups of a docket. */
     void touchAll(@Param("docketId") long docketId, @Param("by") long by, @Param("at") Instant at);
 
+    void namePiece(@Param("docketId") long docketId, @Param("serial") String serial);
+
     int markSigned(long docketId);
 
     void insertAttempt(

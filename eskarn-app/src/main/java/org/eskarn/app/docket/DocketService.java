@@ -105,9 +105,8 @@ public class DocketService {
     @Transactional
     public int open(Opening opening, long by) {
         parts.markOpened(opening.partId());
-        // Whoever opens another in the same moment waits here, so that each gets a number of its own.
-        dockets.lockNumbers();
-        int number = dockets.highestNumber() + 1;
+        lockNumbers();
+        int number = nextNumber();
         DocketRow row = new DocketRow(
                 0,
                 number,
@@ -138,6 +137,18 @@ public class DocketService {
                 by,
                 clock.instant());
         return number;
+    }
+
+    /** Whoever opens another in the same moment waits here, so that each gets a number of its own. */
+    @Transactional
+    public void lockNumbers() {
+        dockets.lockNumbers();
+    }
+
+    /** Only after {@link #lockNumbers}, in the same transaction. */
+    @Transactional(readOnly = true)
+    public int nextNumber() {
+        return dockets.highestNumber() + 1;
     }
 
     private record FirstGauges(

@@ -180,6 +180,27 @@ public record LimitTerms(
                     source);
         }
 
+        /** The same with where it comes from. */
+        Form from(String other) {
+            return new Form(
+                    kind,
+                    nominal,
+                    lower,
+                    upper,
+                    unit,
+                    code,
+                    only,
+                    reason,
+                    per,
+                    serviceLower,
+                    serviceUpper,
+                    statedAs,
+                    rule,
+                    ruleFigure,
+                    datum,
+                    other);
+        }
+
         /** The kind of limit chosen, or the usual one where the characteristic knows no such kind. */
         LimitKind chosenKind(Characteristic characteristic) {
             return kind != null && characteristic.limits().contains(kind)

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param expansion of the material, µm per metre and kelvin; null where it is not known
  * @param opened whether dockets stand on this revision, so that it stays as it is
  * @param revisedFrom the revision before, if this one was made from it
+ * @param quick whether it has no drawing and stands for one quick check
  */
 public record Part(
         long id,
@@ -20,7 +21,8 @@ public record Part(
         @Nullable BigDecimal expansion,
         boolean opened,
         int version,
-        @Nullable Long revisedFrom) {
+        @Nullable Long revisedFrom,
+        boolean quick) {
 
     /** As it is called on paper. */
     public String number() {

@@ -145,7 +145,8 @@ public class PartChangeService {
                 typed.above("expansion", form.expansion(), Words.say("part.an-expansion")),
                 false,
                 0,
-                revisedFrom);
+                revisedFrom,
+                false);
         refuse(typed);
         return part;
     }
@@ -174,19 +175,48 @@ public class PartChangeService {
                         old.expansion() == null ? "" : old.expansion().toPlainString()),
                 0,
                 id);
-        long newId = insert(next);
-        mapper.copyOffsets(id, newId);
-        Map<Long, Feature> features = new HashMap<>();
-        for (Feature feature : parts.features(id)) {
-            features.put(feature.id(), inserted(feature.of(0, newId)));
-        }
-        for (PartRequirement requirement : parts.requirements(id)) {
-            Feature feature =
-                    Objects.requireNonNull(features.get(requirement.feature().id()));
-            write(requirement.on(feature), newId, requirement.position(), 0);
-        }
+        long newId = copied(id, insert(next));
         tell(Words.say("part.action-revised", next.number(), old.number()));
         return newId;
+    }
+
+    private long copied(long from, long to) {
+        mapper.copyOffsets(from, to);
+        Map<Long, Feature> features = new HashMap<>();
+        for (Feature feature : parts.features(from)) {
+            features.put(feature.id(), inserted(feature.of(0, to)));
+        }
+        for (PartRequirement requirement : parts.requirements(from)) {
+            Feature feature =
+                    Objects.requireNonNull(features.get(requirement.feature().id()));
+            write(requirement.on(feature), to, requirement.position(), 0);
+        }
+        return to;
+    }
+
+    /**
+     * Makes a part with a drawing of what was checked quickly, which keeps its own for the docket that stands on it. Returns the id of the
+     * new one.
+     *
+     * @throws FormRefused if a field is unfit, or drawing number and revision are taken
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public long keep(long quickId, PartForm form) throws FormRefused {
+        Part part = read(form, 0, null);
+        long id = copied(quickId, insert(part));
+        tell(Words.say(
+                "part.action-kept",
+                part.number(),
+                parts.part(quickId).orElseThrow().drawingNumber()));
+        return id;
+    }
+
+    /** Stores a part of one requirement that nobody has a drawing of. Returns its id. */
+    long insertQuick(Part part, PartRequirement requirement) throws FormRefused {
+        long id = insert(part);
+        Feature feature = inserted(requirement.feature().of(0, id));
+        write(requirement.on(feature), id, 1, 0);
+        return id;
     }
 
     /**

@@ -10,6 +10,7 @@ import org.eskarn.app.part.PartChangeService.FeatureForm;
 import org.eskarn.app.part.PartChangeService.PartForm;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.LengthUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -62,7 +63,7 @@ class PartController {
         model.addAttribute("features", parts.features(id));
         model.addAttribute("requirements", requirements);
         model.addAttribute("revisions", revisions);
-        model.addAttribute("newest", revisions.get(0).id() == id);
+        model.addAttribute("newest", !revisions.isEmpty() && revisions.get(0).id() == id);
         return "part/part";
     }
 
@@ -71,18 +72,32 @@ class PartController {
     }
 
     @GetMapping("/new")
-    String blank(Model model) {
+    String blank(@RequestParam(required = false) @Nullable Long from, Model model) {
+        model.addAttribute("from", quick(from));
         return headPage(new PartForm("", "A", "", "", ""), model);
     }
 
     @PostMapping("/new")
-    String create(PartForm form, Model model) {
+    String create(PartForm form, @RequestParam(required = false) @Nullable Long from, Model model) {
+        Long quick = quick(from);
+        model.addAttribute("from", quick);
         try {
-            return "redirect:/parts/" + editing.create(form);
+            return "redirect:/parts/" + (quick == null ? editing.create(form) : editing.keep(quick, form));
         } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
             return headPage(form, model);
         }
+    }
+
+    /** What was checked quickly and is to become a part; null where it is none. */
+    private @Nullable Long quick(@Nullable Long from) {
+        if (from == null) {
+            return null;
+        }
+        if (!find(from).quick()) {
+            throw new NotFound();
+        }
+        return from;
     }
 
     @GetMapping("/{id}/head")

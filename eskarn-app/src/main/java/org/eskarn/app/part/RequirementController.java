@@ -3,19 +3,11 @@ package org.eskarn.app.part;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.app.account.SignedIn;
-import org.eskarn.app.page.Display;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.NotFound;
-import org.eskarn.app.picture.Pictures;
-import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.evaluation.Judgeable;
-import org.eskarn.core.gauge.Dial;
-import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.LayoutKind;
-import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.units.Length;
-import org.eskarn.core.units.LengthUnit;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -170,24 +162,8 @@ class RequirementController {
         model.addAttribute("advice", draft.requirement().flatMap(each -> Judgeable.advice(each.terms())));
         draft.requirement().ifPresent(requirement -> {
             model.addAttribute("drawn", requirement);
-            model.addAttribute(
-                    "picture", Pictures.of(requirement.subject(), unread(requirement), display(requirement)));
+            model.addAttribute("picture", UnreadPicture.of(requirement));
         });
         return "part/requirement";
-    }
-
-    private static Display display(PartRequirement requirement) {
-        LengthUnit small = requirement.layout().layoutUnit().metric() ? LengthUnit.MICROMETRE : LengthUnit.TENTH;
-        return new Display(requirement.figureUnit(small));
-    }
-
-    /** A sweep without a reading yet, on a dial that stands for any. */
-    private static Assessment unread(PartRequirement requirement) {
-        Length one = Length.of("1", LengthUnit.MICROMETRE);
-        return Assessment.of(
-                requirement.terms(),
-                new Dial(one, one, Length.of("1", LengthUnit.MILLIMETRE)),
-                new Sweep(requirement.terms().layout(), List.of(), null),
-                Corrections.NONE);
     }
 }

@@ -75,6 +75,11 @@ public record RequirementForm(
                 SetUpTerms.Form.of(requirement.setUp(), requirement.preparations()));
     }
 
+    /** The same with where its limit comes from. */
+    RequirementForm limitFrom(String source) {
+        return new RequirementForm(title, featureId, characteristic, limit.from(source), layout, gauge, setUp);
+    }
+
     public LimitKind chosenLimit() {
         return limit.chosenKind(characteristic);
     }

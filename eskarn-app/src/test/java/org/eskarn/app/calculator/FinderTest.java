@@ -19,7 +19,7 @@ class FinderTest {
     void fromTheBenchToAnAnswerByKeyboardAlone(Eskarn eskarn) {
         Page page = eskarn.signedIn("m.quill");
         page.navigate(eskarn.address() + "/");
-        page.keyboard().press("q");
+        page.keyboard().press("c");
         assertThat(page.locator("#find")).isFocused();
         assertThat(page.locator("#found a"))
                 .hasCount(eskarn.bean(Calculators.class).all().size());

@@ -40,6 +40,7 @@ class EveryColumnTest {
             "part.version",
             "part.opened",
             "part.revised_from",
+            "part.quick",
             "requirement.gauge_id",
             "set_up.version",
             "set_up.changed_by",
