@@ -6,6 +6,8 @@ import java.util.Optional;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
+import org.eskarn.core.line.LineLimit;
+import org.eskarn.core.line.RequirementLine;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
@@ -45,6 +47,8 @@ public record GaugeTerms(
         int repeats,
         Combination combination) {
 
+    private static final int DECIMALS_OF_A_MASTER = 9;
+
     /** The fields of gauge and readings, as typed. */
     public record Form(
             @Nullable GaugeKind kind,
@@ -82,7 +86,7 @@ public record GaugeTerms(
             boolean pair = other.ofPair() && !byHand;
             return new Form(
                     byHand ? kind : GaugeKind.usual(other),
-                    pair ? GaugeKind.MICROMETER : secondKind,
+                    pair ? GaugeKind.SNAP_GAUGE : secondKind,
                     resolution,
                     resolutionUnit,
                     zeroRule,
@@ -93,6 +97,48 @@ public record GaugeTerms(
                     flicker,
                     repeats,
                     combination);
+        }
+
+        /**
+         * The same set to the size that a line names, where it only compares; what was typed stays.
+         *
+         * @param lengths unit of the layout, which that of a master is too
+         */
+        Form said(RequirementLine line, LengthUnit lengths) {
+            boolean compares =
+                    kind == GaugeKind.BORE_GAUGE || kind == GaugeKind.SNAP_GAUGE || kind == GaugeKind.INDICATOR;
+            if (!compares
+                    || !line.characteristic().comparedWithMaster()
+                    || !Typed.text(setTo).isEmpty()) {
+                return this;
+            }
+            return new Form(
+                    kind,
+                    secondKind,
+                    resolution,
+                    resolutionUnit,
+                    zeroRule,
+                    zeroing,
+                    line.limit().map(limit -> master(limit, lengths)).orElse(""),
+                    pinClass,
+                    allowedReturn,
+                    flicker,
+                    repeats,
+                    combination);
+        }
+
+        private static String master(LineLimit limit, LengthUnit lengths) {
+            String size = limit.nominal().isEmpty() ? limit.lower() : limit.nominal();
+            LengthUnit unit = limit.unit().length().orElse(lengths);
+            if (size.isEmpty() || unit.metric() != lengths.metric()) {
+                return "";
+            }
+            return unit == lengths
+                    ? size
+                    : new Length(new BigDecimal(size), unit)
+                            .amountIn(lengths, DECIMALS_OF_A_MASTER)
+                            .stripTrailingZeros()
+                            .toPlainString();
         }
 
         /**

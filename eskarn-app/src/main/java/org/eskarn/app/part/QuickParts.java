@@ -112,6 +112,6 @@ public class QuickParts {
                 inside ? SurfaceSide.INSIDE : SurfaceSide.OUTSIDE,
                 sized.map(limit -> new BigDecimal(limit.nominal())).orElse(null),
                 sized.flatMap(limit -> limit.unit().length()).orElse(null),
-                "");
+                Words.say("part.quick-seen-from"));
     }
 }

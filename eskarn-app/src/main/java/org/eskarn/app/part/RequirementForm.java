@@ -124,6 +124,7 @@ public record RequirementForm(
             throws FormRefused {
         RequirementForm usual = line.characteristic() == characteristic ? this : of(line.characteristic(), sheets);
         LimitTerms.Form said = usual.limit.said(line);
+        LayoutTerms.Form layoutSaid = usual.layout.said(line);
         Optional<Feature> meant = line.feature().isEmpty()
                 ? features.stream()
                         .filter(each -> featureId != null && each.id() == featureId)
@@ -136,8 +137,8 @@ public record RequirementForm(
                 meant.map(Feature::id).orElse(null),
                 line.characteristic(),
                 said,
-                usual.layout.said(line),
-                usual.gauge,
+                layoutSaid,
+                usual.gauge.said(line, layoutSaid.unit()),
                 usual.setUp);
     }
 

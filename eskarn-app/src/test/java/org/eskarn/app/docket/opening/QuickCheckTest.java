@@ -13,6 +13,8 @@ import java.util.concurrent.Future;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartChangeService;
@@ -25,6 +27,8 @@ import org.eskarn.core.units.LengthUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Dockets without a drawing, on a real database. */
@@ -74,6 +78,37 @@ class QuickCheckTest {
         // What can hurt is said, though nobody is told how to prepare.
         assertThat(asked.preparations()).isNotEmpty().allMatch(line -> line.caution());
         assertThat(parts.all()).hasSize(listed);
+    }
+
+    /** What a line opens can be read with what the works has. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "runout 0.02 8",
+                "face runout 0.02 8 @30",
+                "total runout 0.03 3x8 120",
+                "round 0.01 12",
+                "bore 32 H7 3x2",
+                "bore 32 H7 3x2 30",
+                "bore 32.00-32.03 2",
+                "shaft 25 ±0.02",
+                "shaft 25 k6 3x2 40",
+                "oval 0.02 3x2 40",
+                "taper 0.02 3x2 40",
+                "flat 0.03 4x3 300 200",
+                "flat 0.03 corners 300 200",
+                "parallel 0.05 corners",
+                "parallel 0.05 4x3 300 200",
+                "straight 0.02 5 400",
+                "square 0.02/100 5 150",
+                "depth 12.5 ±0.05 4",
+                "play 0.02 to 0.06 5",
+                "fit 32 H7/g6 2",
+                "record 8"
+            })
+    void everyLineOfTheTradeFindsItsGauge(String line) throws FormRefused {
+        SetUp setUp = dockets.find(open(line, "", "")).orElseThrow().at(1).orElseThrow();
+        assertThat(setUp.sweep().gauges()).as(line).isNotEmpty().noneMatch(Gauge::missing);
     }
 
     @Test
