@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -58,8 +59,15 @@ record Amount(String written, @Nullable LengthUnit unit) {
         return Integer.parseInt(written);
     }
 
-    /** The same in another unit of its system, as it is where none is written on it. */
-    Amount in(LengthUnit other) {
+    /**
+     * The same in another unit of its system, as it is where none is written on it.
+     *
+     * @throws LineRejected if the other is not of its system
+     */
+    Amount in(LengthUnit other) throws LineRejected {
+        if (unit != null && unit.metric() != other.metric()) {
+            throw new LineRejected(Note.of("core.line-two-systems", written, unit.symbol(), other.symbol()));
+        }
         return unit == null || unit == other
                 ? this
                 : new Amount(

@@ -3,7 +3,6 @@ package org.eskarn.core.line;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -28,23 +27,24 @@ final class LayoutOfLine {
         this.words = words;
         this.characteristic = words.characteristic();
         this.numbers = new ArrayList<>(words.numbers());
-        this.unit = words.places().stream()
-                .map(Amount::unit)
-                .filter(Objects::nonNull)
-                .findFirst()
-                .orElse(usual);
+        this.unit = usual;
     }
 
     /** Empty where the line says nothing of stations. */
     Optional<LineLayout> read() throws LineRejected {
         if (words.corners()) {
+            if (words.across() > 0 || !words.places().isEmpty()) {
+                throw LineWords.unknown("corners");
+            }
             return Optional.of(corners());
         }
         if (words.across() > 0) {
             return Optional.of(crossed(words.across(), words.along()));
         }
-        if (knows(LayoutKind.PINS)) {
-            return pins();
+        if (knows(LayoutKind.PINS)
+                && (numbers.size() > 1
+                        || (numbers.size() == 1 && !numbers.get(0).bare()))) {
+            return Optional.of(layout(LayoutKind.PINS, inUnit(numbers), ""));
         }
         if (numbers.isEmpty() && words.places().isEmpty()) {
             return Optional.empty();
@@ -118,13 +118,6 @@ final class LayoutOfLine {
         return layout(LayoutKind.LINES, names, places(along));
     }
 
-    private Optional<LineLayout> pins() {
-        return numbers.isEmpty()
-                ? Optional.empty()
-                : Optional.of(layout(
-                        LayoutKind.PINS, numbers.stream().map(Amount::written).collect(Collectors.joining(" ")), ""));
-    }
-
     /** Places in one direction: round, along, or by number. */
     private LineLayout oneWay() throws LineRejected {
         if (!words.places().isEmpty()) {
@@ -164,15 +157,12 @@ final class LayoutOfLine {
     }
 
     private LineLayout at() throws LineRejected {
-        String places = words.places().stream().map(Amount::written).collect(Collectors.joining(" "));
-        LayoutKind usual = characteristic.layouts().get(0);
-        if (usual == LayoutKind.RING) {
-            return layout(LayoutKind.RING, places, "");
-        }
-        if (!knows(LayoutKind.LINE)) {
+        boolean degrees = characteristic.layouts().get(0) == LayoutKind.RING;
+        boolean asLengths = words.places().stream().anyMatch(each -> each.unit() != null);
+        if (degrees ? asLengths : !knows(LayoutKind.LINE)) {
             throw LineWords.unknown("at");
         }
-        return layout(LayoutKind.LINE, places, "");
+        return layout(degrees ? LayoutKind.RING : LayoutKind.LINE, inUnit(words.places()), "");
     }
 
     /** So many places over the next length, or those that were named. */
@@ -184,19 +174,22 @@ final class LayoutOfLine {
         if (named.size() != many) {
             throw new LineRejected(Note.of("core.line-places-and-how-many", many, named.size()));
         }
-        return named.stream().map(Amount::written).collect(Collectors.joining(" "));
+        return inUnit(named);
+    }
+
+    private String inUnit(List<Amount> amounts) throws LineRejected {
+        List<String> written = new ArrayList<>();
+        for (Amount each : amounts) {
+            written.add(each.in(unit).written());
+        }
+        return String.join(" ", written);
     }
 
     private BigDecimal length() throws LineRejected {
         if (numbers.isEmpty()) {
             throw new LineRejected(Note.of("core.line-needs-a-length"));
         }
-        Amount length = numbers.remove(0);
-        if (length.unit() != null && length.unit().metric() != unit.metric()) {
-            throw new LineRejected(Note.of(
-                    "core.line-two-systems", length.written(), length.unit().symbol(), unit.symbol()));
-        }
-        return length.in(unit).number();
+        return numbers.remove(0).in(unit).number();
     }
 
     private static int atMost(int many) throws LineRejected {

@@ -23,8 +23,12 @@ final class LimitOfLine {
 
     /** Empty where the line says nothing of a limit. */
     Optional<LineLimit> read() throws LineRejected {
-        if (words.none() || characteristic.limits().equals(List.of(LimitKind.NONE))) {
-            return Optional.of(LineLimit.none(unit(usual)));
+        words.requireOneLimit();
+        if (characteristic.limits().equals(List.of(LimitKind.NONE))) {
+            return Optional.of(LineLimit.none("", unit(usual)));
+        }
+        if (words.none()) {
+            return Optional.of(none());
         }
         if (!words.range().isEmpty()) {
             return Optional.of(between(words.range().get(0), words.range().get(1)));
@@ -40,6 +44,14 @@ final class LimitOfLine {
                         && !words.numbers().isEmpty()
                 ? Optional.of(atMost(words.numbers().removeFirst()))
                 : Optional.empty();
+    }
+
+    /** Of a size the first number is its nominal all the same. */
+    private LineLimit none() {
+        boolean sized = !characteristic.limits().contains(LimitKind.MAXIMUM)
+                && !words.numbers().isEmpty();
+        Amount nominal = sized ? words.numbers().removeFirst() : new Amount("", null);
+        return LineLimit.none(nominal.written(), unit(nominal.unitOr(usual)));
     }
 
     /** Whether it begins with a nominal size, by what it is or by what follows. */
@@ -65,7 +77,7 @@ final class LimitOfLine {
             return LineLimit.fit(nominal.written(), words.code(), unit(unit));
         }
         if (words.plusMinus().isPresent()) {
-            Amount both = like(words.plusMinus().get(), unit);
+            Amount both = words.plusMinus().get().in(unit);
             require(LimitKind.PLUS_MINUS, "±" + both.written());
             return LineLimit.deviations(nominal.written(), "-" + both.written(), both.written(), unit(unit));
         }
@@ -82,8 +94,8 @@ final class LimitOfLine {
         if (signed.size() > 2) {
             throw LineWords.unknown(signed.get(2).written());
         }
-        Amount one = like(signed.get(0), unit);
-        Amount other = signed.size() == 2 ? like(signed.get(1), unit) : nothing(unit);
+        Amount one = signed.get(0).in(unit);
+        Amount other = signed.size() == 2 ? signed.get(1).in(unit) : nothing(unit);
         boolean rising = one.number().compareTo(other.number()) <= 0;
         return LineLimit.deviations(
                 nominal.written(),
@@ -104,22 +116,28 @@ final class LimitOfLine {
         require(LimitKind.BETWEEN, lower.written() + " to " + upper.written());
         // A unit on the second is meant for both.
         LengthUnit unit = lower.unit() != null ? lower.unit() : upper.unitOr(usual);
-        return LineLimit.between(lower.written(), like(upper, unit).written(), unit(unit));
+        return LineLimit.between(lower.written(), upper.in(unit).written(), unit(unit));
     }
 
     private LineLimit perLength(Amount upper, Amount per) throws LineRejected {
         if (!characteristic.sloping()) {
             throw LineWords.unknown(upper.written() + "/" + per.written());
         }
+        requireNoCount(upper);
         return LineLimit.atMost(
-                upper.written(), unit(upper.unitOr(usual)), like(per, usual).written());
+                upper.written(), unit(upper.unitOr(usual)), per.in(usual).written());
     }
 
     private LineLimit atMost(Amount limit) throws LineRejected {
+        requireNoCount(limit);
+        return LineLimit.atMost(limit.written(), unit(limit.unitOr(usual)), "");
+    }
+
+    /** How many places there are must not become what is allowed. */
+    private void requireNoCount(Amount limit) throws LineRejected {
         if (limit.bare() && !characteristic.angular()) {
             throw new LineRejected(Note.of("core.line-limit-or-places", limit.written(), usual.symbol()));
         }
-        return LineLimit.atMost(limit.written(), unit(limit.unitOr(usual)), "");
     }
 
     private LimitUnit unit(LengthUnit length) {
@@ -130,14 +148,5 @@ final class LimitOfLine {
         if (!characteristic.limits().contains(kind)) {
             throw new LineRejected(Note.of("core.line-limit-of-another-kind", word, characteristic.title()));
         }
-    }
-
-    /** The same in the unit of what it belongs to. */
-    private static Amount like(Amount amount, LengthUnit unit) throws LineRejected {
-        if (amount.unit() != null && amount.unit().metric() != unit.metric()) {
-            throw new LineRejected(Note.of(
-                    "core.line-two-systems", amount.written(), amount.unit().symbol(), unit.symbol()));
-        }
-        return amount.in(unit);
     }
 }

@@ -12,8 +12,8 @@ import org.eskarn.core.requirement.LimitUnit;
 public record LineLimit(
         LimitKind kind, String nominal, String lower, String upper, String code, LimitUnit unit, String per) {
 
-    static LineLimit none(LimitUnit unit) {
-        return new LineLimit(LimitKind.NONE, "", "", "", "", unit, "");
+    static LineLimit none(String nominal, LimitUnit unit) {
+        return new LineLimit(LimitKind.NONE, nominal, "", "", "", unit, "");
     }
 
     static LineLimit atMost(String upper, LimitUnit unit, String per) {

@@ -40,7 +40,7 @@ final class LineWords {
     private boolean corners;
     private boolean none;
     private @Nullable StatedAs statedAs;
-    private String radius = "";
+    private @Nullable Amount radius;
     private String datum = "";
     private String feature = "";
 
@@ -92,10 +92,11 @@ final class LineWords {
         } else if (small.equals("at")) {
             return 1 + takePlaces(words, i + 1, word);
         } else if (word.startsWith("@")) {
-            once(word, !radius.isEmpty());
-            radius = Amount.of(word.substring(1))
-                    .orElseThrow(() -> unknown(word))
-                    .written();
+            once(word, radius != null);
+            radius = Amount.of(word.substring(1)).orElseThrow(() -> unknown(word));
+            if (characteristic.layouts().stream().noneMatch(characteristic::asksRadius)) {
+                throw unknown(word);
+            }
         } else if (slash.matches()
                 && Amount.of(slash.group(1)).isPresent()
                 && Amount.of(slash.group(2)).isPresent()) {
@@ -117,7 +118,10 @@ final class LineWords {
         switch (small) {
             case "none" -> none = true;
             case "corners" -> corners = true;
-            case "half" -> statedAs = StatedAs.HALF_MOVEMENT;
+            case "half" -> {
+                statedAs = StatedAs.HALF_MOVEMENT;
+                return characteristic.statements().contains(statedAs);
+            }
             default -> {
                 return SILENT.contains(small);
             }
@@ -140,6 +144,24 @@ final class LineWords {
             throw unknown(word);
         }
         return end - start;
+    }
+
+    /**
+     * @throws LineRejected if the line says what is allowed in more than one way
+     */
+    void requireOneLimit() throws LineRejected {
+        List<String> said = new ArrayList<>();
+        if (none) {
+            said.add("none");
+        }
+        range().stream().limit(1).forEach(each -> said.add(each.written()));
+        perLength().stream().limit(1).forEach(each -> said.add(each.written()));
+        plusMinus().ifPresent(each -> said.add("±" + each.written()));
+        signed.stream().limit(1).forEach(each -> said.add(each.written()));
+        if (!code.isEmpty()) {
+            said.add(code);
+        }
+        once(said.isEmpty() ? "" : said.get(said.size() - 1), said.size() > 1);
     }
 
     private static void once(String word, boolean already) throws LineRejected {
@@ -209,8 +231,8 @@ final class LineWords {
         return statedAs;
     }
 
-    String radius() {
-        return radius;
+    Optional<Amount> radius() {
+        return Optional.ofNullable(radius);
     }
 
     String datum() {

@@ -53,7 +53,7 @@ public record RequirementLine(
                 new LimitOfLine(words, usual).read(),
                 new LayoutOfLine(words, usual).read(),
                 words.statedAs(),
-                words.radius(),
+                words.radius().isPresent() ? words.radius().get().in(usual).written() : "",
                 words.datum(),
                 words.feature());
     }

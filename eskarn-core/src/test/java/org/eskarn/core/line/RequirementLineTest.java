@@ -66,6 +66,10 @@ class RequirementLineTest {
                 "play 0.02 to 0.06 5 > PLAY: BETWEEN |0.02|0.06| mm: CYCLES 5",
                 "fit 40 H7/g6 2 > FIT_OF_PAIR: FIT_CODE 40|||H7/g6 mm: PAIRS 2",
                 "angle 0.5 > PHASE_ANGLE: MAXIMUM ||0.5| °: -",
+                "shaft 25 none 3x2 40 > OUTSIDE_SIZE: NONE 25||| mm: RINGS 2 20 38 / 0 90",
+                "pin 12 H7 5 > PIN_CHECK: FIT_CODE 12|||H7 mm: PAIRS 5",
+                "pin 12 H7 11.99 12.00 12.01 > PIN_CHECK: FIT_CODE 12|||H7 mm: PINS 11.99 12.00 12.01",
+                "straight 0.02 at 5 15mm 25000µm > STRAIGHTNESS: MAXIMUM ||0.02| mm: LINE 5 15 25",
                 "record 8 > RECORD: NONE ||| mm: POINTS 1; 2; 3; 4; 5; 6; 7; 8",
                 "flat > FLATNESS: -: -",
             })
@@ -78,6 +82,7 @@ class RequirementLineTest {
         RequirementLine face = read("face runout 0.03 6 @40 to A");
         assertThat(face.datum()).isEqualTo("A");
         assertThat(face.radius()).isEqualTo("40");
+        assertThat(read("face runout 0.03 6 @40000µm").radius()).isEqualTo("40");
         assertThat(read("out of round 0.01 3x2 60 of Journal of the pinion").feature())
                 .isEqualTo("Journal of the pinion");
         assertThat(read("runout 0.02 8 half").statedAs()).isEqualTo(StatedAs.HALF_MOVEMENT);
@@ -116,6 +121,18 @@ class RequirementLineTest {
                 "runout 0.02/100 8 > core.line-word-not-understood",
                 "shaft 25 ±1thou > core.line-two-systems",
                 "bore 40 H7 3x2 at 5 15 > core.line-places-and-how-many",
+                // Of two ways to say what is allowed none is taken, and nothing that is said is passed over.
+                "bore 40 H7 none > core.line-says-it-twice",
+                "shaft 24.98 to 25 H7 > core.line-says-it-twice",
+                "shaft 25 ±0.01 +0.02 > core.line-says-it-twice",
+                "flat 0.03 corners 4x3 300 200 > core.line-word-not-understood",
+                "flat 0.03 4x3 300 200 half > core.line-word-not-understood",
+                "flat 0.03 4x3 300 200 @40 > core.line-word-not-understood",
+                "square 5/150 3 200 > core.line-limit-or-places",
+                // A distance of the other system is not taken for one of this.
+                "straight 0.02 at 5 15 1in > core.line-two-systems",
+                "face runout 0.02 8 @1.5in > core.line-two-systems",
+                "runout 0.02 at 0 90mm 180 > core.line-word-not-understood",
             })
     void whatCannotBeReadIsNamed(String line, String code) {
         assertThatThrownBy(() -> read(line))
