@@ -112,6 +112,16 @@ public record GaugeTerms(
                     || !Typed.text(setTo).isEmpty()) {
                 return this;
             }
+            return on(line.limit().map(limit -> master(limit, lengths)).orElse(""));
+        }
+
+        /** The same without the master that a line before this one meant. */
+        Form unsaid(RequirementLine before, LengthUnit lengths) {
+            String meant = before.limit().map(limit -> master(limit, lengths)).orElse("");
+            return !meant.isEmpty() && meant.equals(Typed.text(setTo)) ? on("") : this;
+        }
+
+        private Form on(String master) {
             return new Form(
                     kind,
                     secondKind,
@@ -119,7 +129,7 @@ public record GaugeTerms(
                     resolutionUnit,
                     zeroRule,
                     zeroing,
-                    line.limit().map(limit -> master(limit, lengths)).orElse(""),
+                    master,
                     pinClass,
                     allowedReturn,
                     flicker,

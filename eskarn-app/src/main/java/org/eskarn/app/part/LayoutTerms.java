@@ -95,6 +95,23 @@ public record LayoutTerms(
                     axisFace);
         }
 
+        /** The same without what a line before this one said. */
+        Form unsaid(RequirementLine before) {
+            Characteristic what = before.characteristic();
+            Form usual = before.layout().isPresent() ? over(what, what.layouts().get(0), false) : this;
+            return new Form(
+                    usual.kind,
+                    unit,
+                    usual.first,
+                    usual.second,
+                    before.radius().equals(Typed.text(radius)) ? "" : radius,
+                    span,
+                    reversal,
+                    conditions,
+                    datumRead,
+                    axisFace);
+        }
+
         /** The same with the stations that a line names; where it names none they stay. */
         Form said(RequirementLine line) {
             LineLayout layout = line.layout()

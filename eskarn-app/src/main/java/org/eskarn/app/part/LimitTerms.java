@@ -180,6 +180,30 @@ public record LimitTerms(
                     source);
         }
 
+        /** The same without what a line before this one said. */
+        Form unsaid(RequirementLine before) {
+            boolean limited = before.limit().isPresent();
+            return new Form(
+                    limited ? before.characteristic().limits().get(0) : kind,
+                    limited ? "" : nominal,
+                    limited ? "" : lower,
+                    limited ? "" : upper,
+                    unit,
+                    limited ? "" : code,
+                    only,
+                    reason,
+                    limited ? "" : per,
+                    serviceLower,
+                    serviceUpper,
+                    before.statedAs() == null
+                            ? statedAs
+                            : before.characteristic().statements().get(0),
+                    rule,
+                    ruleFigure,
+                    before.datum().equals(Typed.text(datum)) ? "" : datum,
+                    source);
+        }
+
         /** The same with where it comes from. */
         Form from(String other) {
             return new Form(

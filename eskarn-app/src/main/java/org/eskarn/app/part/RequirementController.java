@@ -86,10 +86,11 @@ class RequirementController {
             @PathVariable long id,
             @PathVariable int position,
             @RequestParam String line,
+            @RequestParam(defaultValue = "") String lineDone,
             RequirementForm form,
             Model model) {
         try {
-            RequirementForm said = RequirementLines.filled(line, form, parts.features(id), sheets.texts());
+            RequirementForm said = RequirementLines.filled(line, lineDone, form, parts.features(id), sheets.texts());
             model.addAttribute("lineDone", line);
             return editor(id, position, said, model) + " :: whole";
         } catch (FormRefused e) {
@@ -131,7 +132,7 @@ class RequirementController {
         try {
             // Enter may be quicker than the filling in of what was typed last.
             if (!line.isBlank() && !line.equals(lineDone)) {
-                meant = RequirementLines.filled(line, form, parts.features(id), sheets.texts());
+                meant = RequirementLines.filled(line, lineDone, form, parts.features(id), sheets.texts());
                 model.addAttribute("lineDone", line);
             }
             editing.saveRequirement(id, version, position, meant);

@@ -142,6 +142,18 @@ public record RequirementForm(
                 usual.setUp);
     }
 
+    /** The same without what a line before this one said: whoever takes a word back takes back what it meant. */
+    RequirementForm unsaid(RequirementLine before) {
+        return new RequirementForm(
+                title,
+                featureId,
+                characteristic,
+                limit.unsaid(before),
+                layout.unsaid(before),
+                gauge.unsaid(before, layout.unit()),
+                setUp);
+    }
+
     private RequirementForm of(Characteristic other, Map<WorkKind, String> sheets) {
         return new RequirementForm(
                 title,

@@ -3,11 +3,11 @@ package org.eskarn.app.part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.line.LineRejected;
 import org.eskarn.core.line.RequirementLine;
+import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
 
 /** Requirements that are said in a line each, as the editor would hold them. */
@@ -32,14 +32,17 @@ final class RequirementLines {
             String problem) {}
 
     /**
+     * @param before the line that was filled in last; empty where none was
      * @param form what stands in the editor, with the unit of the part
      * @throws FormRefused if the line cannot be read
      */
     static RequirementForm filled(
-            String line, RequirementForm form, List<Feature> features, Map<WorkKind, String> sheets)
+            String line, String before, RequirementForm form, List<Feature> features, Map<WorkKind, String> sheets)
             throws FormRefused {
         try {
-            return form.said(RequirementLine.of(line, form.layout().unit()), features, sheets);
+            LengthUnit unit = form.layout().unit();
+            RequirementForm plain = before.isBlank() ? form : form.unsaid(RequirementLine.of(before, unit));
+            return plain.said(RequirementLine.of(line, unit), features, sheets);
         } catch (LineRejected e) {
             throw new FormRefused("line", Words.of(e.note()));
         }
@@ -60,7 +63,7 @@ final class RequirementLines {
     private static Meant meantBy(
             String line, RequirementForm usual, long partId, List<Feature> features, Map<WorkKind, String> sheets) {
         try {
-            RequirementForm form = filled(line, usual, features, sheets);
+            RequirementForm form = filled(line, "", usual, features, sheets);
             if (form.featureId() == null) {
                 return new Meant(line, form, null, Words.say("part.line-of-which-feature"));
             }
@@ -72,9 +75,6 @@ final class RequirementLines {
     }
 
     private static String first(Map<String, String> problems) {
-        return Optional.of(problems.values())
-                .filter(all -> !all.isEmpty())
-                .map(all -> all.iterator().next())
-                .orElse("");
+        return problems.values().stream().findFirst().orElse("");
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.page.FormFields;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.LayoutKind;
@@ -193,6 +194,28 @@ class RequirementDraftTest {
         assertThat(byHand.gauge().kind()).isEqualTo(GaugeKind.HEIGHT_GAUGE);
         // A micrometer reads no flatness.
         assertThat(flat("", "MICROMETER", sheets).gauge().kind()).isEqualTo(GaugeKind.INDICATOR);
+    }
+
+    /** Whoever takes a word of a line back takes back what it meant; what was typed by hand stays. */
+    @Test
+    void whatALineNoLongerSaysIsGone() throws FormRefused {
+        RequirementForm blank = RequirementForm.blank(LengthUnit.MILLIMETRE, "");
+        RequirementForm first = filled("bore 40 H7 3x2 30 to A", "", blank);
+        assertThat(first.gauge().setTo()).isEqualTo("40");
+        RequirementForm other = filled("bore 42 ±0.01", "bore 40 H7 3x2 30 to A", first);
+        assertThat(other.gauge().setTo()).isEqualTo("42");
+        assertThat(other.limit().code()).isEmpty();
+        assertThat(other.limit().datum()).isEmpty();
+        assertThat(other.layout().first()).isEqualTo("5 15 25");
+        RequirementForm half = filled("runout 0.02 8 half", "bore 42 ±0.01", other);
+        assertThat(half.chosenStatement()).isEqualTo(StatedAs.HALF_MOVEMENT);
+        RequirementForm plain = filled("runout 0.03 8", "runout 0.02 8 half", half);
+        assertThat(plain.chosenStatement()).isEqualTo(StatedAs.MOVEMENT);
+        assertThat(plain.gauge().setTo()).isEmpty();
+    }
+
+    private static RequirementForm filled(String line, String before, RequirementForm form) throws FormRefused {
+        return RequirementLines.filled(line, before, form, List.of(), Map.of());
     }
 
     private static RequirementForm flat(String preparations, String gauge, Map<WorkKind, String> sheets) {
