@@ -28,7 +28,8 @@ document.addEventListener("keydown", (event) => {
   const control = document.querySelector(`[data-key="${key}"]`);
   if (!control) return;
   event.preventDefault();
-  control.click();
+  if (control.matches("input")) control.focus();
+  else control.click();
 });
 
 // In a field of several lines Enter sends the form where that is said; with Shift it begins a line.
@@ -36,6 +37,16 @@ document.addEventListener("keydown", (event) => {
   if (event.key !== "Enter" || event.shiftKey || !event.target.matches?.("textarea[data-enter-sends]")) return;
   event.preventDefault();
   event.target.form.requestSubmit();
+});
+
+// Where a line is one entry, Enter on an empty one sends them all.
+document.addEventListener("keydown", (event) => {
+  const lines = event.target;
+  if (event.key !== "Enter" || event.shiftKey || !lines.matches?.("textarea[data-empty-line-sends]")) return;
+  const before = lines.value.slice(0, lines.selectionStart);
+  if (before.trim() === "" || !/\n[ \t]*$/.test(before) || lines.value.slice(lines.selectionEnd).trim() !== "") return;
+  event.preventDefault();
+  lines.form.requestSubmit();
 });
 
 document.addEventListener("click", (event) => {
@@ -57,5 +68,6 @@ document.addEventListener("DOMContentLoaded", showNext);
 
 // Where something has to be typed before anything can be worked out, the first field is ready for it.
 document.addEventListener("DOMContentLoaded", () => {
-  document.querySelector("[data-begin] input:not([type=hidden])")?.focus();
+  const begin = document.querySelector("[data-begin]");
+  (begin?.querySelector("[aria-invalid]") ?? begin?.querySelector("input:not([type=hidden])"))?.focus();
 });

@@ -3,11 +3,14 @@ package org.eskarn.app.bench;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.InHand;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.part.Part;
+import org.eskarn.app.part.PartService;
 import org.eskarn.app.trust.TraceService;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -26,11 +29,13 @@ class BenchController {
     private final DocketService dockets;
     private final GaugeService gauges;
     private final TraceService tracing;
+    private final PartService parts;
     private final Clock clock;
 
-    BenchController(DocketService dockets, GaugeService gauges, TraceService tracing, Clock clock) {
+    BenchController(DocketService dockets, GaugeService gauges, TraceService tracing, PartService parts, Clock clock) {
         this.dockets = dockets;
         this.gauges = gauges;
+        this.parts = parts;
         this.tracing = tracing;
         this.clock = clock;
     }
@@ -40,9 +45,16 @@ class BenchController {
         return page(Math.max(0, from - 1), model);
     }
 
-    /** A docket number, typed or scanned, leads straight to its page; words and signs around it do no harm. */
+    /**
+     * A docket number, typed or scanned, leads straight to its page; words and signs around it do no harm. A drawing number leads
+     * to the newest revision of its part.
+     */
     @GetMapping("/find")
     String find(@RequestParam String docket, Model model) {
+        Optional<Part> drawn = parts.newest(docket.strip());
+        if (drawn.isPresent()) {
+            return "redirect:/parts/" + drawn.get().id();
+        }
         String digits = docket.replaceAll("\\D", "");
         if (digits.isEmpty() || digits.length() > LONGEST_NUMBER) {
             model.addAttribute("problem", Words.say("bench.a-docket-number-is-typed-in-digits"));

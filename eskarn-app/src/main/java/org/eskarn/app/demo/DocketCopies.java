@@ -28,8 +28,15 @@ class DocketCopies {
     private static final Map<String, String> TABLES = tables();
 
     /** Columns that name a row of the same docket. */
-    private static final Set<String> KEYS =
-            Set.of("id", "docket_id", "set_up_id", "attempt_id", "sweep_id", "last_attempt_id", "standing_attempt_id");
+    private static final Set<String> KEYS = Set.of(
+            "id",
+            "docket_id",
+            "set_up_id",
+            "attempt_id",
+            "sweep_id",
+            "last_attempt_id",
+            "standing_attempt_id",
+            "read_with");
 
     private final JdbcTemplate database;
 

@@ -5,6 +5,8 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -102,9 +104,13 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
                         setUp.requirement().zeroName(),
                         setUp.requirement().setUp().warm()))
                 .toList());
+        Map<Long, Integer> positions = setUps.stream()
+                .collect(Collectors.toMap(SetUp::id, each -> each.requirement().position()));
         return setUps.stream()
-                .sorted(Comparator.comparingInt(
-                        setUp -> order.indexOf(setUp.requirement().position())))
+                .sorted(Comparator.<SetUp>comparingInt(
+                                each -> order.indexOf(Objects.requireNonNull(positions.get(each.readId()))))
+                        .thenComparing(each -> each.readId() != each.id())
+                        .thenComparingInt(each -> each.requirement().position()))
                 .toList();
     }
 

@@ -37,6 +37,8 @@ public interface DocketMapper {
 
     Optional<SetUpRow> setUpAt(@Param("number") int number, @Param("position") int position);
 
+    SetUpRow setUp(long id);
+
     List<SetUpRow> setUps(@Param("docketIds") Collection<Long> docketIds);
 
     List<AttemptRow> attempts(@Param("setUpIds") Collection<Long> setUpIds);
@@ -79,8 +81,13 @@ public interface DocketMapper {
             @Param("by") long by,
             @Param("at") Instant at);
 
-    /** The first attempt of each set-up of a docket. */
+    /** The first attempt of each set-up of a docket that has readings of its own. */
     void insertAttempts(@Param("docketId") long docketId, @Param("by") long by, @Param("at") Instant at);
+
+    /** @param leader the set-up whose readings it is judged from; null for its own */
+    void setReadWith(@Param("setUpId") long setUpId, @Param("leader") @Nullable Long leader);
+
+    void insertFirstAttempt(@Param("setUpId") long setUpId, @Param("by") long by, @Param("at") Instant at);
 
     /** The first sweep of each first attempt. */
     void insertSweeps(@Param("sweeps") Collection<FirstSweep> sweeps, @Param("by") long by, @Param("at") Instant at);
@@ -88,8 +95,8 @@ public interface DocketMapper {
     /** The dockets on which something waits. */
     List<Long> waiting();
 
-    /** Raises the version and so locks the set-up until the transaction ends. */
-    void touch(@Param("setUpId") long setUpId, @Param("by") long by, @Param("at") Instant at);
+    /** Raises the version of a set-up and of those that are read with it, and so locks them until the transaction ends. */
+    void touch(@Param("readId") long readId, @Param("by") long by, @Param("at") Instant at);
 
     /** The same for all set-ups of a docket. */
     void touchAll(@Param("docketId") long docketId, @Param("by") long by, @Param("at") Instant at);
@@ -157,6 +164,9 @@ public interface DocketMapper {
             @Param("at") Instant at);
 
     int reopenStep(@Param("id") long id, @Param("by") long by, @Param("at") Instant at);
+
+    /** Those of a set-up and of all that are read with it. */
+    int reopenVerdicts(@Param("readId") long readId, @Param("by") long by, @Param("at") Instant at);
 
     void insertPreparationDone(
             @Param("setUpId") long setUpId,

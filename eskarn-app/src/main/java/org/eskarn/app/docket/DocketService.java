@@ -126,17 +126,30 @@ public class DocketService {
         long id = dockets.idOf(number);
         Map<Long, FirstGauges> gaugesOf = gaugesOf(opening.partId());
         dockets.insertSetUps(id, opening.partId(), by, clock.instant());
+        shareReadings(id, opening.partId());
         dockets.insertAttempts(id, by, clock.instant());
         dockets.insertSweeps(
                 dockets.setUps(List.of(id)).stream()
-                        .map(setUp -> {
-                            FirstGauges own = Objects.requireNonNull(gaugesOf.get(setUp.requirementId()));
-                            return new FirstSweep(setUp.id(), own.first(), own.second());
-                        })
+                        .filter(setUp -> setUp.readWith() == null)
+                        .map(setUp -> first(setUp, gaugesOf))
                         .toList(),
                 by,
                 clock.instant());
         return number;
+    }
+
+    private static FirstSweep first(SetUpRow setUp, Map<Long, FirstGauges> gaugesOf) {
+        FirstGauges own = Objects.requireNonNull(gaugesOf.get(setUp.requirementId()));
+        return new FirstSweep(setUp.id(), own.first(), own.second());
+    }
+
+    /** What one set of readings answers is read once. */
+    private void shareReadings(long docketId, long partId) {
+        Map<Long, Long> leaders = SharedReadings.leaders(parts.requirements(partId));
+        Map<Long, Long> setUpOf =
+                dockets.setUps(List.of(docketId)).stream().collect(toMap(SetUpRow::requirementId, SetUpRow::id));
+        leaders.forEach((requirement, leader) -> dockets.setReadWith(
+                Objects.requireNonNull(setUpOf.get(requirement)), Objects.requireNonNull(setUpOf.get(leader))));
     }
 
     /** Whoever opens another in the same moment waits here, so that each gets a number of its own. */
@@ -158,16 +171,13 @@ public class DocketService {
     private Map<Long, FirstGauges> gaugesOf(long partId) {
         List<Gauge> all = gauges.all();
         LocalDate today = LocalDate.now(clock);
-        return parts.requirements(partId).stream()
-                .collect(toMap(
-                        requirement -> requirement.id(),
-                        requirement -> new FirstGauges(
-                                GaugeChoice.usual(requirement, 1, all, today)
-                                        .map(Gauge::id)
-                                        .orElse(null),
-                                GaugeChoice.usual(requirement, 2, all, today)
-                                        .map(Gauge::id)
-                                        .orElse(null))));
+        List<PartRequirement> requirements = parts.requirements(partId);
+        return requirements.stream().collect(toMap(PartRequirement::id, requirement -> {
+            PartRequirement finest = SharedReadings.finest(requirement, requirements);
+            return new FirstGauges(
+                    GaugeChoice.usual(finest, 1, all, today).map(Gauge::id).orElse(null),
+                    GaugeChoice.usual(finest, 2, all, today).map(Gauge::id).orElse(null));
+        }));
     }
 
     /**
@@ -200,7 +210,9 @@ public class DocketService {
     @Transactional(readOnly = true)
     Optional<SetUp> setUp(DocketRow docket, SetUpRow row) {
         List<PartRequirement> requirements = forPurpose(docket, requirementsOf(List.of(docket)));
-        return assembler(List.of(row)).setUps(List.of(row), requirements).stream()
+        List<SetUpRow> rows = row.readWith() == null ? List.of(row) : List.of(dockets.setUp(row.readId()), row);
+        return assembler(rows).setUps(rows, requirements).stream()
+                .filter(setUp -> setUp.id() == row.id())
                 .findFirst();
     }
 

@@ -49,6 +49,27 @@ public record SaidCircumstance(
         return partCelsius == null && flex == null && plateId == null;
     }
 
+    /** The same said of another set-up, with nothing read in it yet. */
+    public SaidCircumstance forSetUp(long other, Instant at) {
+        return new SaidCircumstance(
+                0,
+                other,
+                partCelsius,
+                gaugeCelsius,
+                celsiusTolerance,
+                partExpansion,
+                flex,
+                flexUnit,
+                plateId,
+                plateMark,
+                plateFlatness,
+                "",
+                saidBy,
+                saidByName,
+                at,
+                onSlide);
+    }
+
     /** The same with the answer about the slide. */
     public SaidCircumstance onSlide(boolean carried, long by, Instant at) {
         return new SaidCircumstance(

@@ -55,6 +55,11 @@ public record SetUp(
         return row.id();
     }
 
+    /** The set-up whose readings it is judged from: another's, or its own. */
+    public long readId() {
+        return row.readId();
+    }
+
     /** Raised at every change, so that a page can tell whether it is still the newest. */
     public int version() {
         return row.version();
@@ -238,6 +243,13 @@ public record SetUp(
     /** The preparation to look at next: the first without a tick. */
     public Optional<Preparation> nextPreparation() {
         return requirement.preparations().stream().filter(p -> !ticked(p)).findFirst();
+    }
+
+    /** The first caution without a tick. */
+    public Optional<Preparation> nextCaution() {
+        return requirement.preparations().stream()
+                .filter(line -> line.caution() && !ticked(line))
+                .findFirst();
     }
 
     /** Whether an unread caution stands before this preparation, so that it cannot be ticked yet. */

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.evaluation.Judgement;
@@ -45,9 +47,18 @@ record SetUpAssembler(
     /** The set-ups of one docket, in the order of the drawing. */
     List<SetUp> setUps(List<SetUpRow> rows, List<PartRequirement> requirements) {
         Map<Long, SetUpRow> byRequirement = rows.stream().collect(toMap(SetUpRow::requirementId, Function.identity()));
+        Map<Long, SetUpRow> byId = rows.stream().collect(toMap(SetUpRow::id, Function.identity()));
+        Map<Long, PartRequirement> asked =
+                requirements.stream().collect(toMap(PartRequirement::id, Function.identity()));
         return requirements.stream()
                 .filter(requirement -> byRequirement.containsKey(requirement.id()))
-                .map(requirement -> setUp(Objects.requireNonNull(byRequirement.get(requirement.id())), requirement))
+                .map(requirement -> {
+                    SetUpRow row = Objects.requireNonNull(byRequirement.get(requirement.id()));
+                    SetUpRow leader = row.readWith() == null ? row : Objects.requireNonNull(byId.get(row.readId()));
+                    return setUp(
+                            row.readingOf(leader),
+                            requirement.preparedLike(Objects.requireNonNull(asked.get(leader.requirementId()))));
+                })
                 .toList();
     }
 
@@ -59,19 +70,30 @@ record SetUpAssembler(
                 whole,
                 Findings.of(whole, decisions.getOrDefault(row.id(), List.of())),
                 asFound(requirement, whole),
-                stepsDone.getOrDefault(row.id(), List.of()),
-                preparationsDone.getOrDefault(row.id(), List.of()),
-                leftOut.getOrDefault(row.id(), List.of()),
+                ownAndShared(row, stepsDone, done -> done.step().ofRequirement()),
+                preparationsDone.getOrDefault(row.readId(), List.of()),
+                ownAndShared(row, leftOut, left -> left.step() == null),
                 remedies.getOrDefault(row.id(), List.of()),
                 truingSteps.getOrDefault(row.id(), List.of()),
-                Optional.ofNullable(circumstances.get(row.id())));
+                Optional.ofNullable(circumstances.get(row.readId())));
+    }
+
+    /** What a requirement has by itself, and what goes with the readings it is judged from. */
+    private static <T> List<T> ownAndShared(SetUpRow row, Map<Long, List<T>> rows, Predicate<T> own) {
+        if (row.readWith() == null) {
+            return rows.getOrDefault(row.id(), List.of());
+        }
+        return Stream.concat(
+                        rows.getOrDefault(row.id(), List.of()).stream().filter(own),
+                        rows.getOrDefault(row.readId(), List.of()).stream().filter(own.negate()))
+                .toList();
     }
 
     private List<Attempt> attempts(SetUpRow row, PartRequirement requirement) {
-        List<SweepRow> taken = sweeps.getOrDefault(row.id(), List.of());
+        List<SweepRow> taken = sweeps.getOrDefault(row.readId(), List.of());
         List<Attempt> attempts = new ArrayList<>();
         List<SweepRecord> pool = new ArrayList<>();
-        for (AttemptRow attempt : this.attempts.getOrDefault(row.id(), List.of())) {
+        for (AttemptRow attempt : this.attempts.getOrDefault(row.readId(), List.of())) {
             List<SweepRecord> own = taken.stream()
                     .filter(sweep -> sweep.attemptId() == attempt.id())
                     .map(sweep -> sweep(sweep, row, requirement))
@@ -140,7 +162,7 @@ record SetUpAssembler(
                         zeros.getOrDefault(sweep.id(), List.of()),
                         setAside.get(sweep.id()),
                         signs.getOrDefault(sweep.id(), List.of()),
-                        circumstances.get(row.id()),
+                        circumstances.get(row.readId()),
                         curves,
                         scatter.getOrDefault(sweep.id(), Map.of())),
                 requirement,

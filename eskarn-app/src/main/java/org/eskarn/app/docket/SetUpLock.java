@@ -53,7 +53,7 @@ public class SetUpLock {
     }
 
     private SetUp lock(int number, SetUpRow row, long by) throws DocketConflict {
-        mapper.touch(row.id(), by, clock.instant());
+        mapper.touch(row.readId(), by, clock.instant());
         // Looked at only now that it is locked: it may have been signed while this waited.
         DocketRow docket = mapper.byNumber(number).orElseThrow(() -> unknown(number));
         if (docket.signed()) {
@@ -90,8 +90,10 @@ public class SetUpLock {
         }
     }
 
+    /** Of all requirements that are judged from the same readings. */
     public void reopenProof(SetUp setUp, long by) {
-        reopen(setUp, List.of(Step.PROVE, Step.VERDICT), by);
+        reopen(setUp, List.of(Step.PROVE), by);
+        mapper.reopenVerdicts(setUp.readId(), by, clock.instant());
     }
 
     /**

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param correctionsByName who said last what is taken off; null where nobody did
  * @param simulatedSeed of the virtual part, where the simulated indicator stands in for a gauge
  * @param bezel of the simulated indicator, in divisions
+ * @param readWith the set-up whose readings it is judged from; null where it has its own
  */
 public record SetUpRow(
         long id,
@@ -36,7 +37,36 @@ public record SetUpRow(
         @Nullable String correctionsByName,
         @Nullable Instant correctionsAt,
         @Nullable Long simulatedSeed,
-        BigDecimal bezel) {
+        BigDecimal bezel,
+        @Nullable Long readWith) {
+
+    /** The set-up whose readings it is judged from: another, or itself. */
+    public long readId() {
+        return readWith == null ? id : readWith;
+    }
+
+    /** The same with what was said of the readings it is judged from. */
+    SetUpRow readingOf(SetUpRow leader) {
+        return new SetUpRow(
+                id,
+                docketId,
+                requirementId,
+                version,
+                changedByName,
+                changedAt,
+                waitsFor,
+                leader.drift,
+                leader.sag,
+                leader.sagUnit,
+                leader.lever,
+                leader.correctionsReason,
+                leader.correctionsBy,
+                leader.correctionsByName,
+                leader.correctionsAt,
+                leader.simulatedSeed,
+                leader.bezel,
+                readWith);
+    }
 
     /** What was said to be taken off. */
     public Corrections corrections() {

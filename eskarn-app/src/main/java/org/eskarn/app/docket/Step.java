@@ -35,6 +35,11 @@ public enum Step {
         return compareTo(ZERO) >= 0;
     }
 
+    /** Whether each requirement has it by itself, also where one set of readings answers several. */
+    public boolean ofRequirement() {
+        return this == REQUIRE || this == VERDICT;
+    }
+
     /** Whether a person says that it is done; the others are done when all their ticks or readings are in. */
     public boolean confirmed() {
         return this != PREPARE && this != SWEEP;

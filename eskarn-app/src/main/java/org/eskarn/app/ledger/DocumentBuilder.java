@@ -189,7 +189,12 @@ class DocumentBuilder {
                                 step.movementMicrometres().toPlainString(),
                                 done(step.takenBy(), step.takenByName(), step.takenAt())))
                         .toList(),
-                results.of(setUp));
+                results.of(setUp),
+                docket.setUps().stream()
+                        .filter(other -> setUp.readId() != setUp.id() && other.id() == setUp.readId())
+                        .findFirst()
+                        .map(other -> other.requirement().position())
+                        .orElse(null));
     }
 
     private static List<PreparationPart> preparations(SetUp setUp) {

@@ -66,6 +66,13 @@ public record Sheet(
     public List<Fact> facts(RequirementPart requirement) {
         DrawnRequirement asked = requirement.asked();
         List<Fact> facts = new ArrayList<>();
+        document.requirements().stream()
+                .filter(other -> Integer.valueOf(other.position()).equals(requirement.readWith()))
+                .findFirst()
+                .ifPresent(leader -> add(
+                        facts,
+                        Words.say("ledger.readings"),
+                        Words.say("ledger.those-of", leader.position(), leader.title())));
         add(
                 facts,
                 Words.say("ledger.feature"),

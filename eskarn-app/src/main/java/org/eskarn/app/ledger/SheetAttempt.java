@@ -33,7 +33,10 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
         return new SheetAttempt(
                 title,
                 read.isEmpty() ? "" : attempt.result().words(),
-                ReadingTable.of(requirement.asked().layout(), read),
+                // Readings that answer several requirements are printed once, at the first of them.
+                requirement.readWith() == null
+                        ? ReadingTable.of(requirement.asked().layout(), read)
+                        : List.of(),
                 read.stream().map(sweep -> sweep(sweep, times)).toList());
     }
 

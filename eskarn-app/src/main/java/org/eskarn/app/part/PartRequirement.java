@@ -1,6 +1,7 @@
 package org.eskarn.app.part;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.picture.engine.Subject;
@@ -118,6 +119,36 @@ public record PartRequirement(
                 serviceLimit,
                 terms,
                 preparations);
+    }
+
+    /**
+     * Whether readings taken for another requirement answer this one as they stand: the same places of the same feature, read
+     * with the same kind of gauge from the same zero, and all that is prepared for this one prepared for the other too.
+     */
+    public boolean readLike(PartRequirement other) {
+        List<String> prepared =
+                other.preparations.stream().map(Preparation::text).toList();
+        return feature.id() == other.feature.id()
+                && terms.layout().equals(other.terms.layout())
+                && terms.basis().equals(other.terms.basis())
+                && terms.repeats() == other.terms.repeats()
+                && terms.combination() == other.terms.combination()
+                && characteristic().readsSizes() == other.characteristic().readsSizes()
+                && gaugeKind() == other.gaugeKind()
+                && secondGaugeKind().equals(other.secondGaugeKind())
+                && zeroRule() == other.zeroRule()
+                && gauge.finest().equals(other.gauge.finest())
+                && Objects.equals(gauge.gaugeId(), other.gauge.gaugeId())
+                && setUp.workKind() == other.setUp.workKind()
+                && setUp.warm() == other.setUp.warm()
+                && setUp.circumstances().equals(other.setUp.circumstances())
+                && preparations.stream().allMatch(line -> prepared.contains(line.text()));
+    }
+
+    /** The same, prepared for as another is that it shares its readings with. */
+    public PartRequirement preparedLike(PartRequirement other) {
+        return new PartRequirement(
+                head, limitTerms, layout, gauge, setUp, feature, limit, serviceLimit, terms, other.preparations);
     }
 
     /** The same on a feature of another revision. */

@@ -47,6 +47,14 @@ public class PartService {
         return parts.parts(List.of(id)).stream().findFirst();
     }
 
+    /** The newest revision of a drawing, whatever the case its number is typed in. */
+    @Transactional(readOnly = true)
+    public Optional<Part> newest(String drawingNumber) {
+        return parts.all().stream()
+                .filter(part -> part.drawingNumber().equalsIgnoreCase(drawingNumber))
+                .findFirst();
+    }
+
     @Transactional(readOnly = true)
     public Optional<Part> byNumber(String drawingNumber, String revision) {
         return parts.byNumber(drawingNumber, revision);

@@ -170,7 +170,7 @@ public record RequirementForm(
         String small = name.toLowerCase(Locale.ROOT);
         return features.stream()
                 .filter(each ->
-                        each.name().equalsIgnoreCase(name) || each.letter().equals(name))
+                        each.name().equalsIgnoreCase(name) || each.letter().equalsIgnoreCase(name))
                 .findFirst()
                 .or(() -> alone(features.stream()
                         .filter(each -> each.name().toLowerCase(Locale.ROOT).contains(small))

@@ -140,7 +140,7 @@ public class CircumstanceService {
         mapper.insertCircumstance(
                 new SaidCircumstance(
                         0,
-                        setUp.id(),
+                        setUp.readId(),
                         warm ? celsius(form.partCelsius(), Words.say("docket.of-the-part")) : null,
                         warm ? celsius(form.gaugeCelsius(), Words.say("docket.of-the-gauge")) : null,
                         warm ? tolerance(form.tolerance()) : null,
@@ -170,7 +170,7 @@ public class CircumstanceService {
             throw lock.changedMeanwhile(setUp);
         }
         SaidCircumstance last =
-                setUp.circumstance().orElseGet(() -> SaidCircumstance.none(setUp.id(), by, clock.instant()));
+                setUp.circumstance().orElseGet(() -> SaidCircumstance.none(setUp.readId(), by, clock.instant()));
         lock.reopenProof(setUp, by);
         mapper.insertCircumstance(last.onSlide(carried, by, clock.instant()), by);
     }

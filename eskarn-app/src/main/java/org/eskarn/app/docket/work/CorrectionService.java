@@ -68,7 +68,7 @@ public class CorrectionService {
                 : changed ? null : setUp.correctionsReason();
         lock.reopenProof(setUp, by);
         mapper.setCorrections(
-                setUp.id(), form.drift(), sag, sag == null ? null : unit, lever, reason, by, clock.instant());
+                setUp.readId(), form.drift(), sag, sag == null ? null : unit, lever, reason, by, clock.instant());
     }
 
     private static LengthUnit unit(Gauge gauge) {

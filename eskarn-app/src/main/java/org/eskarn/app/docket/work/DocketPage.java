@@ -46,6 +46,7 @@ import org.eskarn.core.verdict.Verdict.Because;
  * @param figures how the figures of the verdict are said
  * @param view how heights are looked at
  * @param dial the face of the simulated indicator, where it stands in
+ * @param sameSetUp another requirement whose set-up can stand for this one too
  */
 public record DocketPage(
         Docket docket,
@@ -59,9 +60,17 @@ public record DocketPage(
         List<TapeLine> tape,
         Optional<DialPicture> dial,
         View view,
-        boolean mayWork) {
+        boolean mayWork,
+        Optional<SetUp> sameSetUp) {
 
-    static DocketPage of(Docket docket, SetUp setUp, Step shown, Units units, View view, boolean mayWork) {
+    static DocketPage of(
+            Docket docket,
+            SetUp setUp,
+            Step shown,
+            Units units,
+            View view,
+            boolean mayWork,
+            Optional<SetUp> sameSetUp) {
         Display display = SetUpDisplay.readings(setUp, units);
         Display figures = SetUpDisplay.figures(setUp, units);
         return new DocketPage(
@@ -76,7 +85,8 @@ public record DocketPage(
                 TapeLine.of(setUp, display),
                 shown == Step.SWEEP || shown == Step.ZERO ? dial(setUp) : Optional.empty(),
                 view,
-                mayWork);
+                mayWork,
+                sameSetUp);
     }
 
     private static Optional<DialPicture> dial(SetUp setUp) {
@@ -153,13 +163,42 @@ public record DocketPage(
     /** One line of the list of requirements. */
     public record Item(int position, String title, String line, Standing standing, boolean shown, boolean settled) {}
 
+    /** The requirement whose readings this one is judged from; empty where it has its own. */
+    public Optional<SetUp> leader() {
+        return docket.setUps().stream()
+                .filter(other -> setUp.readId() != setUp.id() && other.id() == setUp.readId())
+                .findFirst();
+    }
+
+    /** The requirements that are judged from the readings of this one. */
+    public List<SetUp> followers() {
+        return docket.setUps().stream()
+                .filter(other -> other != setUp && other.readId() == setUp.id())
+                .toList();
+    }
+
+    public String followersSaid() {
+        return followers().stream().map(other -> other.requirement().title()).collect(Collectors.joining(", "));
+    }
+
+    /** The requirement that is shown once this verdict is accepted; empty in the other steps and at the last. */
+    public Optional<SetUp> goesOn() {
+        return shown == Step.VERDICT ? following() : Optional.empty();
+    }
+
+    /** Whether the docket is signed next, once this verdict is accepted. */
+    public boolean lastToAccept() {
+        return shown == Step.VERDICT
+                && docket.setUps().stream().filter(other -> other != setUp).allMatch(SetUp::settled);
+    }
+
     /** In the order in which they are best worked. */
     public List<Item> items() {
         return docket.suggested().stream()
                 .map(other -> new Item(
                         other.requirement().position(),
                         other.requirement().title(),
-                        line(other),
+                        line(other) + (other.readId() == other.id() ? "" : Words.say("docket.same-readings")),
                         Standing.of(other),
                         other == setUp,
                         other.settled()))

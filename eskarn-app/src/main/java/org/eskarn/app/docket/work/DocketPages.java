@@ -100,7 +100,10 @@ public class DocketPages {
                         shown,
                         accounts.units(person.id()),
                         view,
-                        person.role().inspects()));
+                        person.role().inspects(),
+                        shown == Step.REQUIRE
+                                ? SameSetUp.of(docket, setUp, LocalDate.now(clock), clock.getZone())
+                                : Optional.empty()));
     }
 
     /** The gauges of the kind that is required, and who adds one where there is none. */

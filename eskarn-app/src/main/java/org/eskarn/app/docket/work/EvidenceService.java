@@ -69,7 +69,7 @@ public class EvidenceService {
                 .count();
         boolean unfinished = setUp.sweep().id() != sweepId && !setUp.sweep().complete();
         if (left < setUp.requirement().gauge().repeats() && !unfinished) {
-            mapper.insertSweep(setUp.id(), setUp.attempt().id(), sweepId, by, clock.instant());
+            mapper.insertSweep(setUp.readId(), setUp.attempt().id(), sweepId, by, clock.instant());
         }
     }
 

@@ -16,10 +16,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class SetUpController implements SetUpActions {
 
     private final SetUpService setUps;
+    private final SharingService sharing;
     private final SetUpResponses answers;
 
-    SetUpController(SetUpService setUps, SetUpResponses answers) {
+    SetUpController(SetUpService setUps, SharingService sharing, SetUpResponses answers) {
         this.setUps = setUps;
+        this.sharing = sharing;
         this.answers = answers;
     }
 
@@ -27,10 +29,18 @@ class SetUpController implements SetUpActions {
     String confirm(
             @ModelAttribute(name = "visit", binding = false) SetUpRequest visit,
             @PathVariable String step,
-            @RequestParam int version) {
+            @RequestParam int version,
+            @RequestParam Optional<Integer> onwards,
+            @RequestParam(defaultValue = "false") boolean sign) {
         Step confirmed = step(step);
+        if (sign) {
+            return answers.toSign(
+                    visit, () -> setUps.confirm(visit.number(), visit.position(), confirmed, version, visit.by()));
+        }
         return answers.to(
-                visit, () -> setUps.confirm(visit.number(), visit.position(), confirmed, version, visit.by()));
+                visit,
+                onwards.map(visit::at).orElse(visit),
+                () -> setUps.confirm(visit.number(), visit.position(), confirmed, version, visit.by()));
     }
 
     @PostMapping("/steps/{step}/reopen")
@@ -48,6 +58,24 @@ class SetUpController implements SetUpActions {
             @PathVariable long preparation,
             @RequestParam int version) {
         return answers.to(visit, () -> setUps.tick(visit.number(), visit.position(), preparation, version, visit.by()));
+    }
+
+    @PostMapping("/preparations")
+    String tickAll(@ModelAttribute(name = "visit", binding = false) SetUpRequest visit, @RequestParam int version) {
+        return answers.to(visit, () -> setUps.tickAll(visit.number(), visit.position(), version, visit.by()));
+    }
+
+    @PostMapping("/same-set-up")
+    String sameSetUp(
+            @ModelAttribute(name = "visit", binding = false) SetUpRequest visit,
+            @RequestParam int as,
+            @RequestParam int version) {
+        return answers.to(visit, () -> sharing.sameSetUp(visit.number(), visit.position(), as, version, visit.by()));
+    }
+
+    @PostMapping("/read-alone")
+    String readAlone(@ModelAttribute(name = "visit", binding = false) SetUpRequest visit, @RequestParam int version) {
+        return answers.to(visit, () -> sharing.readAlone(visit.number(), visit.position(), version, visit.by()));
     }
 
     /** What was typed to leave something out, to be shown again when it was refused. */

@@ -24,6 +24,11 @@ record SetUpRequest(
         return request.isHtmxRequest();
     }
 
+    /** The same at another requirement of the docket. */
+    SetUpRequest at(int other) {
+        return new SetUpRequest(number, other, person, request, page, response, model);
+    }
+
     String path() {
         return "/dockets/" + number + "/" + position;
     }

@@ -29,9 +29,44 @@ class SetUpResponses {
 
     /** Makes the change and answers; where it is refused the task that was being done stays open. */
     String to(SetUpRequest visit, Change change) {
+        return to(visit, visit, change);
+    }
+
+    /** The same, going on with another requirement of the docket once the change was made. */
+    String to(SetUpRequest visit, SetUpRequest onwards, Change change) {
+        if (refused(visit, change)) {
+            visit.page().setReplaceUrl(visit.path());
+            return page(visit, visit.model().getAttribute("task"));
+        }
+        if (!visit.withScript()) {
+            return "redirect:" + onwards.path();
+        }
+        if (onwards == visit) {
+            visit.page().setReplaceUrl(visit.path());
+        } else {
+            visit.page().setPushUrl(onwards.path());
+        }
+        return page(onwards, null);
+    }
+
+    /** The same, going on to where the docket is signed once the change was made. */
+    String toSign(SetUpRequest visit, Change change) {
+        if (refused(visit, change)) {
+            return page(visit, null);
+        }
+        String address = "/dockets/" + visit.number() + "/sign";
+        if (!visit.withScript()) {
+            return "redirect:" + address;
+        }
+        visit.response().setHeader("HX-Redirect", address);
+        return "docket/work :: elsewhere";
+    }
+
+    private static boolean refused(SetUpRequest visit, Change change) {
         try {
             change.make();
             visit.model().addAttribute("typed", "");
+            return false;
         } catch (WholeSizeTyped e) {
             visit.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             visit.model().addAttribute("problem", Words.of(e.note()));
@@ -43,13 +78,7 @@ class SetUpResponses {
             visit.response().setStatus(HttpStatus.CONFLICT.value());
             visit.model().addAttribute("problem", e.getMessage());
         }
-        boolean refused = visit.model().containsAttribute("problem");
-        if (!visit.withScript() && !refused) {
-            return "redirect:" + visit.path();
-        }
-        visit.page().setReplaceUrl(visit.path());
-        Object task = refused ? visit.model().getAttribute("task") : null;
-        return page(visit, task);
+        return true;
     }
 
     /** The page with a task open on it, and nothing changed. */

@@ -16,6 +16,7 @@ import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.docket.WaitsFor;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.part.Preparation;
 import org.eskarn.core.verdict.Verdict.Because;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,7 +57,12 @@ public class SetUpService {
         if (step == Step.VERDICT && !setUp.acceptable()) {
             throw new DocketConflict(Words.say("docket.this-sweep-proves-nothing-so-its-verdict"));
         }
-        mapper.insertStepDone(setUp.id(), step.ofSweep() ? setUp.sweep().id() : null, step, by, clock.instant());
+        mapper.insertStepDone(
+                step.ofRequirement() ? setUp.id() : setUp.readId(),
+                step.ofSweep() ? setUp.sweep().id() : null,
+                step,
+                by,
+                clock.instant());
     }
 
     /**
@@ -102,7 +108,7 @@ public class SetUpService {
             throw new DocketConflict(Words.say("docket.this-sweep-is-not-complete-finish-it"));
         }
         lock.requireOwnEyes(setUp, by);
-        mapper.insertSweep(setUp.id(), setUp.attempt().id(), setUp.sweep().id(), by, clock.instant());
+        mapper.insertSweep(setUp.readId(), setUp.attempt().id(), setUp.sweep().id(), by, clock.instant());
     }
 
     /**
@@ -137,10 +143,14 @@ public class SetUpService {
                 throw new DocketConflict(Words.say("docket.describe-the-correction-in-200-characters-at"));
             }
         }
-        mapper.insertAttempt(setUp.id(), kind, done, by, clock.instant());
+        mapper.insertAttempt(setUp.readId(), kind, done, by, clock.instant());
         mapper.setWaitsFor(setUp.id(), null, by);
         mapper.insertSweep(
-                setUp.id(), mapper.lastAttempt(setUp.id()), setUp.sweep().id(), by, clock.instant());
+                setUp.readId(),
+                mapper.lastAttempt(setUp.readId()),
+                setUp.sweep().id(),
+                by,
+                clock.instant());
     }
 
     /**
@@ -189,7 +199,8 @@ public class SetUpService {
         String why = SetUpLock.reason(reason, Words.say("docket.enter-why-it-is-left-out"));
         Long sweep =
                 step.filter(Step::ofSweep).isPresent() ? (Long) setUp.sweep().id() : null;
-        mapper.insertLeftOut(setUp.id(), sweep, step.orElse(null), why, by, clock.instant());
+        long of = step.isPresent() ? setUp.readId() : setUp.id();
+        mapper.insertLeftOut(of, sweep, step.orElse(null), why, by, clock.instant());
     }
 
     /**
@@ -221,6 +232,24 @@ public class SetUpService {
         if (!known || setUp.behindACaution(preparationId)) {
             throw new DocketConflict(Words.say("docket.the-cautions-come-first-one-by-one"));
         }
-        mapper.insertPreparationDone(setUp.id(), preparationId, by, clock.instant());
+        mapper.insertPreparationDone(setUp.readId(), preparationId, by, clock.instant());
+    }
+
+    /**
+     * Sets every tick of the preparation that is still open; the cautions are ticked one by one before.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, or a caution is unread
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void tickAll(int number, int position, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        if (setUp.nextCaution().isPresent()) {
+            throw new DocketConflict(Words.say("docket.the-cautions-come-first-one-by-one"));
+        }
+        for (Preparation line : setUp.requirement().preparations()) {
+            if (!setUp.ticked(line)) {
+                mapper.insertPreparationDone(setUp.readId(), line.id(), by, clock.instant());
+            }
+        }
     }
 }

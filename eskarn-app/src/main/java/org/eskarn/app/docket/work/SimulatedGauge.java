@@ -73,7 +73,7 @@ public class SimulatedGauge {
         if (!setUp.sweep().readings().isEmpty() || !possible(setUp)) {
             throw new DocketConflict(Words.say("docket.the-simulated-indicator-is-put-in-place"));
         }
-        mapper.setSimulated(setUp.id(), seed.orElse(null), BigDecimal.ZERO);
+        mapper.setSimulated(setUp.readId(), seed.orElse(null), BigDecimal.ZERO);
     }
 
     /**
@@ -93,7 +93,7 @@ public class SimulatedGauge {
                 .multiply(BigDecimal.valueOf(5))
                 .setScale(0, RoundingMode.HALF_UP)
                 .divide(BigDecimal.valueOf(5));
-        mapper.setSimulated(setUp.id(), setUp.simulatedSeed(), bezel);
+        mapper.setSimulated(setUp.readId(), setUp.simulatedSeed(), bezel);
     }
 
     /**

@@ -155,7 +155,7 @@ public class ZeroService {
                 && setUp.sweep().gauges().size() > 1
                 && setUp.sweep().zero(3 - gaugeNumber).isEmpty();
         if (!another) {
-            mapper.insertStepDone(setUp.id(), setUp.sweep().id(), Step.ZERO, by, clock.instant());
+            mapper.insertStepDone(setUp.readId(), setUp.sweep().id(), Step.ZERO, by, clock.instant());
         }
     }
 

@@ -62,7 +62,11 @@ public record SignedDocument(
      */
     public record CarriedOver(String at, String seal, String previousSeal, boolean unbroken, String statement) {}
 
-    /** One requirement with everything that was done about it. */
+    /**
+     * One requirement with everything that was done about it.
+     *
+     * @param readWith the position of the requirement whose readings it is judged from; absent where it has its own
+     */
     public record RequirementPart(
             long id,
             int position,
@@ -77,7 +81,8 @@ public record SignedDocument(
             @Nullable DecisionPart decision,
             List<RemedyPart> remedies,
             List<TruingPart> truing,
-            Result result) {}
+            Result result,
+            @Nullable Integer readWith) {}
 
     public record PreparationPart(
             boolean caution, String text, @Nullable Done done) {}

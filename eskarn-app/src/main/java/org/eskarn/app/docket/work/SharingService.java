@@ -1,0 +1,103 @@
+package org.eskarn.app.docket.work;
+
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import org.eskarn.app.docket.Docket;
+import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.DocketMapper;
+import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.FirstSweep;
+import org.eskarn.app.docket.SetUp;
+import org.eskarn.app.docket.SetUpLock;
+import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.Words;
+import org.eskarn.app.part.Preparation;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What requirements of one piece share: one set of readings, or one set-up that stands as it stood. */
+@Service
+public class SharingService {
+
+    private final DocketMapper mapper;
+    private final DocketService dockets;
+    private final SetUpLock lock;
+    private final Clock clock;
+
+    SharingService(DocketMapper mapper, DocketService dockets, SetUpLock lock, Clock clock) {
+        this.mapper = mapper;
+        this.dockets = dockets;
+        this.lock = lock;
+        this.clock = clock;
+    }
+
+    /**
+     * Understands a requirement and says that it is read in the set-up of another one, in which nothing was moved: its gauge and
+     * its preparation stand for this one too, and what was said of warmth, holder and plate.
+     *
+     * @param as the position of the other
+     * @throws DocketConflict if the set-up changed since the page was made, or that of the other no longer stands
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void sameSetUp(int number, int position, int as, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        Docket docket = dockets.find(number).orElseThrow();
+        SetUp other = SameSetUp.of(docket, setUp, LocalDate.now(clock), clock.getZone())
+                .filter(each -> each.requirement().position() == as)
+                .orElseThrow(() -> new DocketConflict(Words.say("docket.that-set-up-no-longer-stands")));
+        Instant now = clock.instant();
+        long own = setUp.readId();
+        SweepRecord held = other.sweep();
+        Gauge second = held.secondGauge();
+        mapper.setGauge(setUp.sweep().id(), held.gauge().id(), second == null ? null : second.id(), null, null);
+        if (held.unitSeenAt() != null) {
+            mapper.seeUnit(setUp.sweep().id(), by, now);
+        }
+        mapper.insertStepDone(setUp.id(), null, Step.REQUIRE, by, now);
+        mapper.insertStepDone(own, null, Step.GAUGE, by, now);
+        for (Preparation line : setUp.requirement().preparations()) {
+            mapper.insertPreparationDone(own, line.id(), by, now);
+        }
+        other.circumstance()
+                .filter(said -> setUp.circumstance().isEmpty())
+                .ifPresent(said -> mapper.insertCircumstance(said.forSetUp(own, now), by));
+        BigDecimal sag = other.sag();
+        if (sag != null || other.lever() != null) {
+            mapper.setCorrections(own, setUp.corrections().drift(), sag, other.sagUnit(), other.lever(), null, by, now);
+        }
+    }
+
+    /**
+     * Gives a requirement that is judged from another's readings a list of its own.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, it has its own already, or a correction rests on
+     *     the shared ones
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void readAlone(int number, int position, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        if (setUp.readId() == setUp.id()) {
+            throw lock.changedMeanwhile(setUp);
+        }
+        if (!setUp.remedies().isEmpty() || !setUp.truingSteps().isEmpty()) {
+            throw new DocketConflict(Words.say("docket.a-correction-rests-on-these-readings"));
+        }
+        lock.reopen(setUp, List.of(Step.VERDICT), by);
+        mapper.setReadWith(setUp.id(), null);
+        mapper.insertFirstAttempt(setUp.id(), by, clock.instant());
+        SweepRecord shared = setUp.sweep();
+        Gauge second = shared.secondGauge();
+        mapper.insertSweeps(
+                List.of(new FirstSweep(
+                        setUp.id(),
+                        shared.gauge().missing() ? null : (Long) shared.gauge().id(),
+                        second == null || second.missing() ? null : (Long) second.id())),
+                by,
+                clock.instant());
+    }
+}

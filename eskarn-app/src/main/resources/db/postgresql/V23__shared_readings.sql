@@ -1,0 +1,4 @@
+-- Which other set-up of the docket a requirement is judged from, where one set of readings answers both.
+alter table set_up add column read_with bigint;
+alter table set_up add constraint set_up_read_with foreign key (read_with) references set_up (id);
+create index set_up_of_read_with on set_up (read_with);
