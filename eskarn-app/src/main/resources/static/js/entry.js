@@ -59,6 +59,7 @@ async function send() {
       const status = await post(queue[0]);
       if (status === 200) {
         queue.shift();
+        document.dispatchEvent(new Event("eskarn:taken"));
       } else {
         refused(status);
       }
@@ -100,6 +101,7 @@ function unansweredWords(status) {
 }
 
 function refused(status) {
+  document.dispatchEvent(new Event("eskarn:refused"));
   const [first, ...after] = queue.splice(0);
   if (status === 401 || status === 403) keepFor(status, [first, ...after]);
   if (status !== 422 && status !== 409) {

@@ -49,6 +49,17 @@ document.addEventListener("keydown", (event) => {
   (rows[next] ? rowLink(rows[next]) : listField()).focus();
 });
 
+// Without script a head is only a head.
+document.addEventListener("DOMContentLoaded", () => {
+  document.querySelectorAll("table[data-list] thead th").forEach((head) => {
+    const button = document.createElement("button");
+    button.type = "button";
+    button.className = "sorts";
+    button.append(...head.childNodes);
+    head.append(button);
+  });
+});
+
 const cellValue = (row, column) => row.cells[column].dataset.value ?? row.cells[column].textContent.trim();
 
 document.addEventListener("click", (event) => {

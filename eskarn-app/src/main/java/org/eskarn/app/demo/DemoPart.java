@@ -32,6 +32,7 @@ final class DemoPart {
     private final LengthUnit unit;
     private final List<FeatureForm> features = new ArrayList<>();
     private final List<Map<String, String>> requirements = new ArrayList<>();
+    private String lines = "";
 
     private DemoPart(String number, String revision, String title, String material, String expansion, LengthUnit unit) {
         this.head = new PartForm(number, revision, title, material, expansion);
@@ -72,6 +73,12 @@ final class DemoPart {
         return this;
     }
 
+    /** Requirements as they are said, one to a line. */
+    DemoPart says(String... said) {
+        lines = String.join("\n", said);
+        return this;
+    }
+
     /** Types it in, and returns the id of the part. */
     long type(PartChangeService editing, SheetService sheets) throws FormRefused {
         long id = editing.create(head);
@@ -86,6 +93,9 @@ final class DemoPart {
             form.putIfAbsent(
                     "setUp.preparations", sheets.text(WorkKind.valueOf(String.valueOf(form.get("setUp.workKind")))));
             editing.saveRequirement(id, version++, 0, FormFields.bind(RequirementForm.class, form));
+        }
+        if (!lines.isEmpty()) {
+            editing.addLines(id, version, lines, sheets.texts());
         }
         return id;
     }

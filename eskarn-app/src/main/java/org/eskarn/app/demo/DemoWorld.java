@@ -135,6 +135,11 @@ class DemoWorld {
             Account mara = accounts.byLogin("m.quill").orElseThrow();
             trueVerdicts.make(
                     open("TG-240", "VB-0480", 1, 1, "final", "overhaul office", today.plusDays(13), mara), mara.id());
+            DemoSharedReadings.layshaft().type(editing, sheets);
+            DemoSharedReadings.make(
+                    inspector,
+                    open("TG-260", "VB-0490", 1, 1, "first-off", "transmission cell", today.plusDays(14), mara),
+                    mara.id());
         } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }

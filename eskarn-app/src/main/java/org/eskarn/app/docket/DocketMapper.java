@@ -200,6 +200,9 @@ public interface DocketMapper {
     /** Frees the place of a reading for the one that puts it right; the row stays and stays in sight. */
     int markCorrected(@Param("readingId") long readingId, @Param("by") long by, @Param("at") Instant at);
 
+    /** The same with the return of a sweep that goes on at a station found afterwards. */
+    int strikeReturn(@Param("readingId") long readingId, @Param("by") long by, @Param("at") Instant at);
+
     int takeBack(@Param("readingId") long readingId, @Param("by") long by, @Param("at") Instant at);
 
     void insertLeftOut(

@@ -17,6 +17,7 @@ import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
+import org.eskarn.core.reading.ReturnCheck;
 import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.ZeroRule;
@@ -286,10 +287,15 @@ public record SetUp(
                 .orElse(Step.VERDICT);
     }
 
-    /** Whether a station can be added: while the sweep is read, and another pin as long as its verdict is not accepted. */
+    /**
+     * Whether a station can be added to the sweep: while it is read, and after it as long as its verdict is not accepted. Not
+     * behind a zero that was lost, or whoever wanted that return away would only have to look for another high.
+     */
     public boolean mayAddStation() {
-        boolean anotherPin = sweep().layout().kind() == LayoutKind.PINS && sweep().complete() && !settled();
-        return requirement.terms().hunted() && sweep().layout().hunted() && (current() == Step.SWEEP || anotherPin);
+        boolean held =
+                sweep().assessment().returnCheck().map(ReturnCheck::holds).orElse(true);
+        boolean afterwards = sweep().complete() && held && !settled();
+        return requirement.terms().hunted() && sweep().layout().hunted() && (current() == Step.SWEEP || afterwards);
     }
 
     /** Whether the sweep being worked on was begun by mistake: nothing was ever read in it, and there are others. */
@@ -389,7 +395,8 @@ public record SetUp(
     public Optional<Station> stationToTakeAway() {
         Layout layout = sweep().layout();
         boolean hunted = layout.size() > requirement.terms().layout().size();
-        boolean read = sweep().allReadings().stream().anyMatch(reading -> reading.place() >= layout.size());
+        boolean read = sweep().allReadings().stream()
+                .anyMatch(reading -> reading.place() >= layout.size() && !reading.ofReturn());
         return hunted && !read && current() == Step.SWEEP
                 ? Optional.of(layout.stations().get(layout.size() - 1))
                 : Optional.empty();

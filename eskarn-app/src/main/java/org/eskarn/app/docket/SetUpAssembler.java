@@ -54,10 +54,13 @@ record SetUpAssembler(
                 .filter(requirement -> byRequirement.containsKey(requirement.id()))
                 .map(requirement -> {
                     SetUpRow row = Objects.requireNonNull(byRequirement.get(requirement.id()));
-                    SetUpRow leader = row.readWith() == null ? row : Objects.requireNonNull(byId.get(row.readId()));
+                    if (row.readWith() == null) {
+                        return setUp(row, requirement);
+                    }
+                    SetUpRow leader = Objects.requireNonNull(byId.get(row.readId()));
                     return setUp(
                             row.readingOf(leader),
-                            requirement.preparedLike(Objects.requireNonNull(asked.get(leader.requirementId()))));
+                            requirement.readAs(Objects.requireNonNull(asked.get(leader.requirementId()))));
                 })
                 .toList();
     }

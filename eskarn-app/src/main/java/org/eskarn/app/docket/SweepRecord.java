@@ -262,7 +262,10 @@ public record SweepRecord(
 
     /** What stood at a place before, the oldest first. */
     public List<TakenReading> replacedAt(int place) {
-        return replaced.stream().filter(reading -> reading.place() == place).toList();
+        boolean isReturn = place > layout().size();
+        return replaced.stream()
+                .filter(reading -> reading.ofReturn() ? isReturn : reading.place() == place)
+                .toList();
     }
 
     /** All that was ever typed in it, in the order taken. */

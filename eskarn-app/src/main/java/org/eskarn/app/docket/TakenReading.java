@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param standing whether it counts; else it was taken back, or another reading stands in its place
  * @param reason why this one was put in the place of another; null for one read in its turn
  * @param takenBackByName who took it back or put another in its place; null while it stands
+ * @param ofReturn whether it was the return when it was struck, whatever station has its place now
  */
 public record TakenReading(
         long id,
@@ -34,7 +35,8 @@ public record TakenReading(
         ReadingSource source,
         @Nullable Long takenBackBy,
         @Nullable String takenBackByName,
-        @Nullable Instant takenBackAt) {
+        @Nullable Instant takenBackAt,
+        boolean ofReturn) {
 
     public Entry entry() {
         return new Entry(typed, amount, bandEnd, unit, noted);

@@ -12,6 +12,7 @@ import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.units.LengthUnit;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
 
 /** The register of gauges. The keeper changes it, an inspector uses it and reports. */
 @Controller
@@ -96,6 +98,9 @@ class GaugeController {
 
     @PostMapping("/{id}/change")
     String save(@PathVariable long id, @RequestParam int version, GaugeForm form, Model model) {
+        if (!form.whole()) {
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST);
+        }
         try {
             return "redirect:/gauges/" + keeping.save(id, version, form);
         } catch (FormRefused e) {

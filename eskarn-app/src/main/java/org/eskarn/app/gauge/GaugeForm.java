@@ -3,6 +3,7 @@ package org.eskarn.app.gauge;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.reading.ReadingUnit;
@@ -32,6 +33,11 @@ public record GaugeForm(
         @Nullable String limitsOfUse,
         @Nullable String spanFrom,
         @Nullable String spanTo) {
+
+    /** Whether the two choices were sent that every page sends. */
+    boolean whole() {
+        return Stream.of(kind, unit).allMatch(Objects::nonNull);
+    }
 
     static GaugeForm blank(LocalDate due) {
         return new GaugeForm(

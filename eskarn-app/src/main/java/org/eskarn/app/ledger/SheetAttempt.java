@@ -128,7 +128,8 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
     }
 
     private static String replaced(ReplacedPart old, SweepPart sweep) {
-        String at = old.place() > sweep.stations().size()
+        String at = Boolean.TRUE.equals(old.ofReturn())
+                        || old.place() > sweep.stations().size()
                 ? Words.say("ledger.return")
                 : sweep.stations().get(old.place() - 1).name();
         String who = old.ended() == null ? "" : " (" + old.ended().by().name() + ")";

@@ -163,7 +163,8 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                 row.typed(),
                 row.corrected(),
                 done(row.takenBy(), row.takenByName(), row.takenAt()),
-                by == null || at == null ? null : done(by, String.valueOf(row.takenBackByName()), at));
+                by == null || at == null ? null : done(by, String.valueOf(row.takenBackByName()), at),
+                row.ofReturn() ? true : null);
     }
 
     private static @Nullable SetAsidePart setAside(@Nullable SetAside row) {

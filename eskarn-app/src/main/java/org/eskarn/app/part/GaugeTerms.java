@@ -100,25 +100,55 @@ public record GaugeTerms(
         }
 
         /**
-         * The same set to the size that a line names, where it only compares; what was typed stays.
+         * The same set to the size that a line names, or else that its feature has, where it only compares; what was typed stays.
+         * What a hole is usually measured with reads inside.
          *
          * @param lengths unit of the layout, which that of a master is too
          */
-        Form said(RequirementLine line, LengthUnit lengths) {
-            boolean compares =
-                    kind == GaugeKind.BORE_GAUGE || kind == GaugeKind.SNAP_GAUGE || kind == GaugeKind.INDICATOR;
-            if (!compares
+        Form said(RequirementLine line, LengthUnit lengths, @Nullable Feature feature) {
+            boolean inside = feature != null && feature.side().inside();
+            Form usual = inside && kind == GaugeKind.MICROMETER && line.characteristic() != Characteristic.OUTSIDE_SIZE
+                    ? readWith(GaugeKind.BORE_GAUGE)
+                    : this;
+            if (!usual.compares()
                     || !line.characteristic().comparedWithMaster()
                     || !Typed.text(setTo).isEmpty()) {
-                return this;
+                return usual;
             }
-            return on(line.limit().map(limit -> master(limit, lengths)).orElse(""));
+            return usual.on(master(line, lengths, feature));
+        }
+
+        private boolean compares() {
+            return kind == GaugeKind.BORE_GAUGE || kind == GaugeKind.SNAP_GAUGE || kind == GaugeKind.INDICATOR;
         }
 
         /** The same without the master that a line before this one meant. */
-        Form unsaid(RequirementLine before, LengthUnit lengths) {
-            String meant = before.limit().map(limit -> master(limit, lengths)).orElse("");
+        Form unsaid(RequirementLine before, LengthUnit lengths, @Nullable Feature feature) {
+            String meant = master(before, lengths, feature);
             return !meant.isEmpty() && meant.equals(Typed.text(setTo)) ? on("") : this;
+        }
+
+        private static String master(RequirementLine line, LengthUnit lengths, @Nullable Feature feature) {
+            String named = line.limit().map(limit -> master(limit, lengths)).orElse("");
+            return named.isEmpty() && feature != null
+                    ? feature.size().map(size -> master(size, lengths)).orElse("")
+                    : named;
+        }
+
+        private Form readWith(GaugeKind other) {
+            return new Form(
+                    other,
+                    secondKind,
+                    resolution,
+                    resolutionUnit,
+                    zeroRule,
+                    zeroing,
+                    setTo,
+                    pinClass,
+                    allowedReturn,
+                    flicker,
+                    repeats,
+                    combination);
         }
 
         private Form on(String master) {
@@ -140,13 +170,16 @@ public record GaugeTerms(
         private static String master(LineLimit limit, LengthUnit lengths) {
             String size = limit.nominal().isEmpty() ? limit.lower() : limit.nominal();
             LengthUnit unit = limit.unit().length().orElse(lengths);
-            if (size.isEmpty() || unit.metric() != lengths.metric()) {
+            return size.isEmpty() ? "" : master(new Length(new BigDecimal(size), unit), lengths);
+        }
+
+        private static String master(Length size, LengthUnit lengths) {
+            if (size.unit().metric() != lengths.metric()) {
                 return "";
             }
-            return unit == lengths
-                    ? size
-                    : new Length(new BigDecimal(size), unit)
-                            .amountIn(lengths, DECIMALS_OF_A_MASTER)
+            return size.unit() == lengths
+                    ? size.amount().toPlainString()
+                    : size.amountIn(lengths, DECIMALS_OF_A_MASTER)
                             .stripTrailingZeros()
                             .toPlainString();
         }
@@ -241,6 +274,26 @@ public record GaugeTerms(
         if (what.triedWithPins() && pinClass == null) {
             typed.problem("gauge.pinClass", Words.say("part.enter-the-tolerance-of-the-pins"));
         }
+    }
+
+    /** The same with the zero of another: readings that answer both are taken from one. */
+    GaugeTerms zeroedLike(GaugeTerms other) {
+        return new GaugeTerms(
+                requirementId,
+                gaugeKind,
+                secondGaugeKind,
+                resolution,
+                resolutionUnit,
+                gaugeId,
+                other.zeroRule,
+                zeroing,
+                other.setTo,
+                pinClass,
+                allowedReturn,
+                allowedReturnUnit,
+                flicker,
+                repeats,
+                combination);
     }
 
     /** The coarsest graduation that will do; empty where any will. */

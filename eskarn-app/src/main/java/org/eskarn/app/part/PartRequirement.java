@@ -130,13 +130,13 @@ public record PartRequirement(
                 other.preparations.stream().map(Preparation::text).toList();
         return feature.id() == other.feature.id()
                 && terms.layout().equals(other.terms.layout())
-                && terms.basis().equals(other.terms.basis())
+                && zeroAnswers(other)
+                && terms.hunted() == other.terms.hunted()
                 && terms.repeats() == other.terms.repeats()
                 && terms.combination() == other.terms.combination()
                 && characteristic().readsSizes() == other.characteristic().readsSizes()
                 && gaugeKind() == other.gaugeKind()
                 && secondGaugeKind().equals(other.secondGaugeKind())
-                && zeroRule() == other.zeroRule()
                 && gauge.finest().equals(other.gauge.finest())
                 && Objects.equals(gauge.gaugeId(), other.gauge.gaugeId())
                 && setUp.workKind() == other.setUp.workKind()
@@ -145,10 +145,30 @@ public record PartRequirement(
                 && preparations.stream().allMatch(line -> prepared.contains(line.text()));
     }
 
-    /** The same, prepared for as another is that it shares its readings with. */
-    public PartRequirement preparedLike(PartRequirement other) {
+    /** Whether it is read from the same zero; what only compares places is told from a master's zero as well as from any. */
+    private boolean zeroAnswers(PartRequirement other) {
+        Basis own = terms.basis();
+        if (own.equals(other.terms.basis())) {
+            return zeroRule() == other.zeroRule();
+        }
+        return own.setTo().isEmpty()
+                && !characteristic().comparedWithMaster()
+                && own.setTo(other.terms.basis().setTo()).equals(other.terms.basis());
+    }
+
+    /** The same, prepared for and zeroed as another is that it shares its readings with. */
+    public PartRequirement readAs(PartRequirement other) {
         return new PartRequirement(
-                head, limitTerms, layout, gauge, setUp, feature, limit, serviceLimit, terms, other.preparations);
+                head,
+                limitTerms,
+                layout,
+                gauge.zeroedLike(other.gauge),
+                setUp,
+                feature,
+                limit,
+                serviceLimit,
+                with(terms.limit(), other.terms.basis()),
+                other.preparations);
     }
 
     /** The same on a feature of another revision. */
@@ -169,12 +189,12 @@ public record PartRequirement(
                         feature,
                         limit,
                         serviceLimit,
-                        with(service),
+                        with(service, terms.basis()),
                         preparations))
                 .orElse(this);
     }
 
-    private Requirement with(Limit other) {
+    private Requirement with(Limit other, Basis basis) {
         return new Requirement(
                 terms.characteristic(),
                 terms.side(),
@@ -186,7 +206,7 @@ public record PartRequirement(
                 terms.repeats(),
                 terms.combination(),
                 terms.layout(),
-                terms.basis());
+                basis);
     }
 
     /** Whether the drawing is in millimetres rather than inches. */

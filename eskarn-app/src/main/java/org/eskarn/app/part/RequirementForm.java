@@ -138,19 +138,23 @@ public record RequirementForm(
                 line.characteristic(),
                 said,
                 layoutSaid,
-                usual.gauge.said(line, layoutSaid.unit()),
+                usual.gauge.said(line, layoutSaid.unit(), meant.orElse(null)),
                 usual.setUp);
     }
 
     /** The same without what a line before this one said: whoever takes a word back takes back what it meant. */
-    RequirementForm unsaid(RequirementLine before) {
+    RequirementForm unsaid(RequirementLine before, List<Feature> features) {
+        Feature meant = features.stream()
+                .filter(each -> featureId != null && each.id() == featureId)
+                .findFirst()
+                .orElse(null);
         return new RequirementForm(
                 title,
                 featureId,
                 characteristic,
                 limit.unsaid(before),
                 layout.unsaid(before),
-                gauge.unsaid(before, layout.unit()),
+                gauge.unsaid(before, layout.unit(), meant),
                 setUp);
     }
 

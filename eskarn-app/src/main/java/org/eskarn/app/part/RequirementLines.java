@@ -41,7 +41,7 @@ final class RequirementLines {
             throws FormRefused {
         try {
             LengthUnit unit = form.layout().unit();
-            RequirementForm plain = before.isBlank() ? form : form.unsaid(RequirementLine.of(before, unit));
+            RequirementForm plain = before.isBlank() ? form : form.unsaid(RequirementLine.of(before, unit), features);
             return plain.said(RequirementLine.of(line, unit), features, sheets);
         } catch (LineRejected e) {
             throw new FormRefused("line", Words.of(e.note()));

@@ -54,6 +54,11 @@ public record Basis(
         this(setTo, radius, span, zeroing, pinClass, reversal, size, List.of(), DatumRead.ASSUMED, AxisFace.SHAFT_AWAY);
     }
 
+    /** The same read with a gauge that a master of another size is its zero of; empty for none. */
+    public Basis setTo(Optional<Length> other) {
+        return new Basis(other, radius, span, zeroing, pinClass, reversal, size, conditions, datum, axisFace);
+    }
+
     /** The same under one condition. */
     Basis once() {
         return new Basis(setTo, radius, span, zeroing, pinClass, reversal, size, List.of(), datum, axisFace);

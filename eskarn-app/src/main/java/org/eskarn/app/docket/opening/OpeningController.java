@@ -46,6 +46,9 @@ class OpeningController {
 
     @PostMapping
     String open(@PathVariable long id, OpeningForm form, @AuthenticationPrincipal SignedIn person, Model model) {
+        if (parts.part(id).isEmpty()) {
+            throw new NotFound();
+        }
         try {
             List<Integer> numbers = opening.open(id, form, person.id());
             return numbers.size() == 1 ? "redirect:/dockets/" + numbers.get(0) : "redirect:/";

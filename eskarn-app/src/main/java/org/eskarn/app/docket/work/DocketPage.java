@@ -108,6 +108,11 @@ public record DocketPage(
         return setUp.wholeLeftOut().isPresent() ? Standing.LEFT_OUT : standing();
     }
 
+    /** What can be done at the verdict beside accepting it, the likeliest first. */
+    public List<VerdictAction> actions() {
+        return VerdictAction.of(this);
+    }
+
     /** Where Tables go on from here. */
     public List<CalculatorLink> toTables() {
         return CalculatorLink.of(docket, setUp);
@@ -322,10 +327,9 @@ public record DocketPage(
         return setUp.sweep().gauges().stream().anyMatch(Gauge::missing);
     }
 
-    /** What the expanded uncertainty is called, with the factor it was expanded by. */
-    public String uncertaintyName() {
-        return Words.say(
-                "docket.u-with", setUp.judgement().budget().map(Coverage::said).orElse(""));
+    /** The factor by which the uncertainty was expanded; empty where there is none. */
+    public String coverage() {
+        return setUp.judgement().budget().map(Coverage::said).orElse("");
     }
 
     /** What bare numbers mean, where that is not a unit of the drawing's system. */

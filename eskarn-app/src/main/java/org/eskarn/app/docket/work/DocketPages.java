@@ -19,7 +19,6 @@ import org.eskarn.app.docket.SetAsideCause;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.Step;
-import org.eskarn.app.docket.WaitsFor;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.NotFound;
@@ -80,7 +79,6 @@ public class DocketPages {
             model.addAttribute("plates", circumstances.plates());
         }
         model.addAttribute("causes", List.of(SetAsideCause.values()));
-        model.addAttribute("waits", List.of(WaitsFor.values()));
         model.addAttribute("mayDecide", mayDecide(setUp, person));
         if (shown == Step.VERDICT) {
             model.addAttribute("questions", questions.questionsOf(docket.number()));

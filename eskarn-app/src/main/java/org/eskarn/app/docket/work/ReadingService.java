@@ -224,9 +224,6 @@ public class ReadingService {
         if (sweep.id() != sweepId || !setUp.mayAddStation()) {
             throw lock.changedMeanwhile(setUp);
         }
-        if (sweep.complete()) {
-            lock.reopenProof(setUp, by);
-        }
         if (sweep.layout().size() >= WrittenLayout.MOST) {
             throw new DocketConflict(Words.say("docket.a-sweep-holds-400-stations-at-most"));
         }
@@ -234,6 +231,16 @@ public class ReadingService {
             setUp.requirement().layout().written().hunted(typed);
         } catch (LayoutRejected e) {
             throw new DocketConflict(Words.of(e.note()));
+        }
+        if (sweep.complete()) {
+            lock.requireOwnEyes(setUp, by);
+            lock.reopenProof(setUp, by);
+        }
+        // The return closes the sweep, so it is read once more behind the new station.
+        if (sweep.layout().returns()) {
+            sweep.readings().stream()
+                    .filter(reading -> reading.place() > sweep.layout().size())
+                    .forEach(reading -> mapper.strikeReturn(reading.id(), by, clock.instant()));
         }
         mapper.insertExtraStation(sweep.id(), typed.strip(), by, clock.instant());
     }

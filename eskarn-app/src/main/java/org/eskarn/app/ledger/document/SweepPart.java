@@ -77,13 +77,17 @@ public record SweepPart(
             @Nullable String reason,
             Done taken) {}
 
-    /** @param ended who took it back or put another in its place */
+    /**
+     * @param ended who took it back or put another in its place
+     * @param ofReturn true where it was the return, whatever station has its place since; else absent
+     */
     public record ReplacedPart(
             int place,
             String typed,
             boolean corrected,
             Done taken,
-            @Nullable Done ended) {}
+            @Nullable Done ended,
+            @Nullable Boolean ofReturn) {}
 
     public record SetAsidePart(Choice cause, String reason, Done by) {}
 

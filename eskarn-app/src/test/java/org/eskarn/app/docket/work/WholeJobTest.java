@@ -43,10 +43,8 @@ class WholeJobTest {
         screen.enter();
         screen.shows("Verdict");
         screen.enter();
-        assertThat(page.locator("#panel")).containsText("done by Mara Quill");
 
-        // Journal B failed before; the key goes on to the requirement that is not settled.
-        screen.press("n");
+        // Journal B failed before; accepting goes on to the requirement that is not settled.
         assertThat(page.locator(".requirements a[aria-current] b")).hasText("Runout of gear seat");
         screen.verdictIs("not proven");
         assertThat(page.locator("#panel")).containsText("The zero came back −5.5 µm");
@@ -59,8 +57,6 @@ class WholeJobTest {
         assertThat(page.locator("#panel .rows tbody tr")).hasCount(2);
         screen.enter();
         screen.shows("Verdict");
-        screen.enter();
-        assertThat(page.locator("#panel")).containsText("Sign the docket");
         screen.enter();
 
         assertThat(page.locator("h1")).hasText("Sign docket " + docket);
