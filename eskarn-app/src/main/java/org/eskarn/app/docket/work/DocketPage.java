@@ -108,11 +108,6 @@ public record DocketPage(
         return setUp.wholeLeftOut().isPresent() ? Standing.LEFT_OUT : standing();
     }
 
-    /** What can be done at the verdict beside accepting it, the likeliest first. */
-    public List<VerdictAction> actions() {
-        return VerdictAction.of(this);
-    }
-
     /** Where Tables go on from here. */
     public List<CalculatorLink> toTables() {
         return CalculatorLink.of(docket, setUp);

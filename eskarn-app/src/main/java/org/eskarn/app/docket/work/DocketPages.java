@@ -90,18 +90,20 @@ public class DocketPages {
                             LocalDate.now(clock),
                             SetUpDisplay.readings(setUp, accounts.units(person.id()))));
         }
-        model.addAttribute(
-                "page",
-                DocketPage.of(
-                        docket,
-                        setUp,
-                        shown,
-                        accounts.units(person.id()),
-                        view,
-                        person.role().inspects(),
-                        shown == Step.REQUIRE
-                                ? SameSetUp.of(docket, setUp, LocalDate.now(clock), clock.getZone())
-                                : Optional.empty()));
+        DocketPage page = DocketPage.of(
+                docket,
+                setUp,
+                shown,
+                accounts.units(person.id()),
+                view,
+                person.role().inspects(),
+                shown == Step.REQUIRE
+                        ? SameSetUp.of(docket, setUp, LocalDate.now(clock), clock.getZone())
+                        : Optional.empty());
+        model.addAttribute("page", page);
+        if (shown == Step.VERDICT) {
+            model.addAttribute("actions", VerdictAction.of(page));
+        }
     }
 
     /** The gauges of the kind that is required, and who adds one where there is none. */

@@ -38,8 +38,9 @@ public record VerdictAction(String words, String address, String key, boolean po
             actions.add(post(Words.say("docket.one-more-sweep"), base + "/sweeps", "A", Map.of()));
         }
         if (page.secondPossible()) {
-            String words = Words.say(
-                    setUp.findings().inspections().size() > 1 ? "docket.third-inspector" : "docket.second-inspector-2");
+            String words = setUp.findings().inspections().size() > 1
+                    ? Words.say("docket.third-inspector")
+                    : Words.say("docket.second-inspector-2");
             actions.add(post(words, base + "/attempts", "I", Map.of("kind", AttemptKind.SECOND_INSPECTOR.name())));
         }
         if (page.correctable()) {
