@@ -32,6 +32,7 @@ document.addEventListener("click", (event) => {
 
 // With the keypad in sight the keyboard of the tablet would only cover it.
 const quietKeyboard = () => {
+  document.querySelector(".keypad")?.removeAttribute("hidden");
   if (field() && matchMedia("(pointer: coarse)").matches) field().inputMode = "none";
 };
 document.addEventListener("DOMContentLoaded", quietKeyboard);

@@ -56,7 +56,7 @@ record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
         if (step.compareTo(Step.SWEEP) > 0 && !setUp.acceptable()) {
             return Words.say("bench.sweep-again", title);
         }
-        return title + ": " + step.title().toLowerCase(java.util.Locale.ROOT);
+        return title + ": " + setUp.title(step).toLowerCase(java.util.Locale.ROOT);
     }
 
     /** How many requirements stand how, where there are too many to show each. */

@@ -136,7 +136,7 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
                 .map(setUp -> setUp.requirement().title()
                         + setUp.waitsFor()
                                 .map(holds -> Words.say("docket.on-hold-for-2", holds.title()))
-                                .orElse(Words.say("docket.at", setUp.current().title())))
+                                .orElse(Words.say("docket.at", setUp.title(setUp.current()))))
                 .toList();
     }
 

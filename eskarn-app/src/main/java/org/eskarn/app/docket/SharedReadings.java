@@ -31,6 +31,7 @@ final class SharedReadings {
         Map<Long, Long> leaders = leaders(requirements);
         return requirements.stream()
                 .filter(each -> Long.valueOf(leader.id()).equals(leaders.get(each.id())))
+                .map(each -> each.readAs(leader))
                 .filter(each -> each.terms().allowedMovement() > 0)
                 .min(Comparator.comparingDouble(each -> each.terms().allowedMovement()))
                 .filter(each -> leader.terms().allowedMovement() <= 0

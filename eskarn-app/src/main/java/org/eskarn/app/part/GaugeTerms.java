@@ -110,16 +110,17 @@ public record GaugeTerms(
             Form usual = inside && kind == GaugeKind.MICROMETER && line.characteristic() != Characteristic.OUTSIDE_SIZE
                     ? readWith(GaugeKind.BORE_GAUGE)
                     : this;
-            if (!usual.compares()
-                    || !line.characteristic().comparedWithMaster()
-                    || !Typed.text(setTo).isEmpty()) {
+            if (!usual.compares(line.characteristic()) || !Typed.text(setTo).isEmpty()) {
                 return usual;
             }
             return usual.on(master(line, lengths, feature));
         }
 
-        private boolean compares() {
-            return kind == GaugeKind.BORE_GAUGE || kind == GaugeKind.SNAP_GAUGE || kind == GaugeKind.INDICATOR;
+        /** A gauge that only compares needs its master; an indicator only for a size, not to tell one place from another. */
+        private boolean compares(Characteristic what) {
+            return kind == GaugeKind.BORE_GAUGE || kind == GaugeKind.SNAP_GAUGE
+                    ? what.readsSizes()
+                    : kind == GaugeKind.INDICATOR && what.comparedWithMaster();
         }
 
         /** The same without the master that a line before this one meant. */

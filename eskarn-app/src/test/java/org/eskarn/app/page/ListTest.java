@@ -43,7 +43,7 @@ class ListTest {
         page.keyboard().press("/");
         page.keyboard().type("no such gauge");
         assertThat(rows(page)).hasCount(0);
-        assertThat(page.locator("[data-find-none]")).hasText("No row holds all of that.");
+        assertThat(page.locator("[data-find-none]")).hasText("No row matches.");
         assertThat(page.locator("#masters")).isHidden();
         page.keyboard().press("Enter");
         assertThat(page).hasURL(Pattern.compile(".*/gauges$"));

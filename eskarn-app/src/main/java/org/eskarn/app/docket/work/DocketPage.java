@@ -15,6 +15,7 @@ import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.VerdictWords;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.page.Coverage;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Display;
@@ -98,6 +99,26 @@ public record DocketPage(
                         setUp.sweep().gauge().dial()));
     }
 
+    /** What the words of the page speak of: a gauge of whole sizes, one in the hand that is set to a master, or a dial that sweeps. */
+    public String with() {
+        return setUp.with();
+    }
+
+    /** Whether the gauge is rocked to find where its needle turns back. */
+    public boolean rocked() {
+        GaugeKind kind = setUp.requirement().gaugeKind();
+        return setUp.onMaster() && (kind == GaugeKind.BORE_GAUGE || kind == GaugeKind.SNAP_GAUGE);
+    }
+
+    /** What the step that is shown is called. */
+    public String title() {
+        return setUp.title(shown);
+    }
+
+    public String currentTitle() {
+        return setUp.title(setUp.current());
+    }
+
     /** How the verdict stands. */
     public Standing standing() {
         return Standing.of(setUp.verdict().outcome());
@@ -124,7 +145,8 @@ public record DocketPage(
     }
 
     /** One slide of the order of work. */
-    public record Slide(Step step, boolean done, boolean leftOut, boolean shown, String note, String address) {
+    public record Slide(
+            Step step, String title, boolean done, boolean leftOut, boolean shown, String note, String address) {
 
         public String id() {
             return "slide-" + step.name();
@@ -139,6 +161,7 @@ public record DocketPage(
         return Arrays.stream(Step.values())
                 .map(step -> new Slide(
                         step,
+                        setUp.title(step),
                         setUp.done(step),
                         setUp.leftOut(step).isPresent(),
                         step == shown,

@@ -81,7 +81,7 @@ public class ReadingService {
         if (setUp.current() != Step.SWEEP) {
             throw new DocketConflict(Words.say(
                     "docket.a-reading-is-taken-when-all-before",
-                    setUp.current().title().toLowerCase(Locale.ROOT)));
+                    setUp.title(setUp.current()).toLowerCase(Locale.ROOT)));
         }
         if (setUp.unitUnseen()) {
             throw new DocketConflict(Words.say("docket.bare-numbers-are-in-another-unit-than"));

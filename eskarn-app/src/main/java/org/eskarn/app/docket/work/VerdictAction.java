@@ -35,7 +35,7 @@ public record VerdictAction(String words, String address, String key, boolean po
         boolean fails = setUp.verdict().outcome() == Outcome.FAIL;
         List<VerdictAction> actions = new ArrayList<>();
         if (page.mayWork() && setUp.sweep().complete() && setUp.acceptable()) {
-            actions.add(post(Words.say("docket.one-more-sweep"), base + "/sweeps", "A", Map.of()));
+            actions.add(post(Words.say("docket.one-more-sweep", page.with()), base + "/sweeps", "A", Map.of()));
         }
         if (page.secondPossible()) {
             String words = setUp.findings().inspections().size() > 1

@@ -27,7 +27,7 @@ class FlatJobTest {
         screen.type("0 1 2 1 0 0 -8 -12 -7 1 1 -9 -14 -8 0 0 1 2 1 1 0");
         verdict(screen);
         screen.verdictIs("fail");
-        assertThat(page.locator("#panel")).containsText("Minimum zone");
+        assertThat(page.locator("#panel")).containsText("minimum zone");
         assertThat(page.locator("#panel")).containsText("Against its border it is deepest at x 135 y 115");
         screen.press("w");
         page.waitForURL("**view=LEVELLED**");

@@ -91,8 +91,9 @@ class SharingServiceTest {
     void whatOneSetOfReadingsAnswersIsReadOnce() throws Exception {
         assertThat(led(open("runout 0.02 8 of A", "round 0.006 8 of A", "runout 0.02 8 of B", "round 0.006 12 of A")))
                 .containsExactly(1L, 1L, 3L, 4L);
-        assertThat(led(open("bore 22 H7 3x2 30 of C", "taper 0.008 3x2 30 of C", "oval 0.006 3x2 30 of C")))
-                .containsExactly(1L, 1L, 1L);
+        Work bore = open("bore 22 H7 3x2 30 of C", "taper 0.008 3x2 30 of C", "oval 0.006 3x2 30 of C");
+        assertThat(led(bore)).containsExactly(1L, 1L, 1L);
+        assertThat(bore.setUp().sweep().gauge().mark()).isEqualTo("BG-2");
         assertThat(led(open(
                         "flat 0.03 4x3 300 200 of D",
                         "parallel 0.05 4x3 300 200 of D",
@@ -229,7 +230,7 @@ class SharingServiceTest {
     private void assertRefused(Work work, int as) {
         assertThatThrownBy(() -> sharing.sameSetUp(work.number(), work.position(), as, work.version(), work.id(MARA)))
                 .isInstanceOf(DocketConflict.class)
-                .hasMessageContaining("no longer stands");
+                .hasMessageContaining("no longer valid");
         assertThat(work.setUp().current()).isEqualTo(Step.REQUIRE);
     }
 }

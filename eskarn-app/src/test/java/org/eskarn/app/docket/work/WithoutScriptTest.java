@@ -36,7 +36,7 @@ class WithoutScriptTest {
         screen.problemSays("Type one sign: + plunger in, − plunger out");
         assertThat(screen.field()).hasValue("--9");
         screen.tapeIs("0.0", "+2.0", "+5.5", "–");
-        page.click("text=Take back");
+        page.click("#take-back >> text=Take back");
         screen.nextIs("Station 3");
     }
 }
