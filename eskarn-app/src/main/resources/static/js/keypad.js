@@ -2,14 +2,16 @@
 // as that key first, so that a refused text is guarded against it in the same way.
 "use strict";
 
+const padField = () => document.querySelector("[data-keypad-field]");
+
 const pressKey = (key) => {
   const event = new KeyboardEvent("keydown", { key, bubbles: true, cancelable: true });
-  return field().dispatchEvent(event);
+  return padField().dispatchEvent(event);
 };
 
 const putIn = (value) => {
-  field().value = value;
-  field().dispatchEvent(new Event("input", { bubbles: true }));
+  padField().value = value;
+  padField().dispatchEvent(new Event("input", { bubbles: true }));
 };
 
 // The number being typed is the one after the last sign of a band or a place.
@@ -21,19 +23,19 @@ function turnSign(text) {
 
 document.addEventListener("click", (event) => {
   const button = event.target.closest("[data-types]");
-  if (!button || !field()) return;
+  if (!button || !padField()) return;
   const key = button.dataset.types;
   if (!pressKey(key === "sign" ? "-" : key)) return;
-  if (key === "Enter") form().requestSubmit();
-  else if (key === "Backspace") putIn(field().value.slice(0, -1));
-  else if (key === "sign") putIn(turnSign(field().value));
-  else putIn(field().value + key);
+  if (key === "Enter") padField().form.requestSubmit();
+  else if (key === "Backspace") putIn(padField().value.slice(0, -1));
+  else if (key === "sign") putIn(turnSign(padField().value));
+  else putIn(padField().value + key);
 });
 
 // With the keypad in sight the keyboard of the tablet would only cover it.
 const quietKeyboard = () => {
   document.querySelector(".keypad")?.removeAttribute("hidden");
-  if (field() && matchMedia("(pointer: coarse)").matches) field().inputMode = "none";
+  if (padField() && matchMedia("(pointer: coarse)").matches) padField().inputMode = "none";
 };
 document.addEventListener("DOMContentLoaded", quietKeyboard);
 document.addEventListener("htmx:after:swap", quietKeyboard);

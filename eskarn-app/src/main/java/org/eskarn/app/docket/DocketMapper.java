@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.eskarn.app.page.WorkDone;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.units.LengthUnit;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +32,9 @@ public interface DocketMapper {
 
     /** @param characteristics by name; never empty */
     List<OpenRequirement> open(@Param("characteristics") List<String> characteristics, @Param("most") int most);
+
+    /** What was read last with a gauge. */
+    List<WorkDone.Line> withGauge(@Param("gaugeId") long gaugeId, @Param("most") int most);
 
     /** The latest dockets of one revision of a part. */
     List<DocketRow> ofPart(@Param("partId") long partId, @Param("most") int most);

@@ -23,6 +23,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class GaugeCheckService {
 
+    /** What stands for a master where a gauge is checked closed on itself or on its anvil. */
+    public static final String ITSELF = "itself";
+
     private static final int FEWEST = 2;
     private static final int MOST = 30;
     private static final int DECIMALS = 3;
@@ -35,22 +38,53 @@ public class GaugeCheckService {
         this.clock = clock;
     }
 
+    /** What a check can be read on. */
+    @Transactional(readOnly = true)
+    public List<Gauge> masters() {
+        return gauges.all().stream().filter(gauge -> gauge.kind().master()).toList();
+    }
+
+    /** The master of the check before this one, which is the likeliest; empty where there is none. */
+    @Transactional(readOnly = true)
+    public String usualMaster(long id) {
+        return gauges.checks(id).stream().findFirst().map(GaugeCheckRow::master).orElse("");
+    }
+
     /** What stands in the fields. */
     public record CheckForm(
             @Nullable String master,
             @Nullable String readings,
             @Nullable Boolean leaveOut,
-            @Nullable String cause) {}
+            @Nullable String cause) {
+
+        /** The same with what was typed behind the readings that were taken. */
+        CheckForm with(String typed) {
+            return new CheckForm(master, (Typed.text(readings) + " " + typed.strip()).strip(), leaveOut, cause);
+        }
+
+        /** The same without the last reading. */
+        CheckForm without() {
+            List<String> words = words(this);
+            return new CheckForm(
+                    master, String.join(" ", words.subList(0, Math.max(0, words.size() - 1))), leaveOut, cause);
+        }
+
+        /** The readings as they were typed, in their order. */
+        public List<String> taken() {
+            return words(this);
+        }
+    }
 
     /**
      * What the readings say.
      *
      * @param all of all readings
      * @param used of those the conclusion rests on
+     * @param readings in their order
      * @param fit whether mean and scatter lie within the error limit
      * @param drift of the mean since the last check on the same master, in the unit of the gauge
      */
-    public record Finding(Repeats all, Repeats used, boolean fit, Optional<BigDecimal> drift) {}
+    public record Finding(double[] readings, Repeats all, Repeats used, boolean fit, Optional<BigDecimal> drift) {}
 
     /**
      * What a check would conclude; nothing is written.
@@ -70,7 +104,7 @@ public class GaugeCheckService {
                 .filter(before -> before.master().equals(Typed.text(form.master())))
                 .findFirst()
                 .map(before -> rounded(used.mean()).subtract(before.mean()));
-        return new Finding(all, used, fit, drift);
+        return new Finding(readings, all, used, fit, drift);
     }
 
     /**
@@ -84,6 +118,11 @@ public class GaugeCheckService {
                 .orElseThrow(() -> new FormRefused("readings", Words.say("gauge.there-is-no-such-gauge")));
         Typed typed = new Typed(new LinkedHashMap<>());
         String master = typed.required("master", form.master(), 120, Words.say("gauge.the-master-it-was-read-on"));
+        if (!master.isEmpty()
+                && masters().stream().noneMatch(each -> each.mark().equals(master))
+                && !ITSELF.equals(master)) {
+            typed.problem("master", Words.say("gauge.choose-the-master-from-the-register"));
+        }
         String cause = typed.atMost("cause", Typed.text(form.cause()), 200);
         if (!typed.problems().isEmpty()) {
             throw new FormRefused(typed.problems());

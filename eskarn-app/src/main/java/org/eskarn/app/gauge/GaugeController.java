@@ -7,9 +7,12 @@ import java.util.Map;
 import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.gauge.GaugeChangeService.CalibrationForm;
 import org.eskarn.app.gauge.GaugeCheckService.CheckForm;
+import org.eskarn.app.gauge.GaugeCheckService.Finding;
 import org.eskarn.app.gauge.GaugeService.Whole;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.NotFound;
+import org.eskarn.app.page.WorkDone;
+import org.eskarn.app.picture.size.RepeatsDrawing;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.units.LengthUnit;
 import org.springframework.http.HttpStatus;
@@ -32,12 +35,15 @@ class GaugeController {
     private final GaugeService gauges;
     private final GaugeChangeService keeping;
     private final GaugeCheckService checking;
+    private final WorkDone done;
     private final Clock clock;
 
-    GaugeController(GaugeService gauges, GaugeChangeService keeping, GaugeCheckService checking, Clock clock) {
+    GaugeController(
+            GaugeService gauges, GaugeChangeService keeping, GaugeCheckService checking, WorkDone done, Clock clock) {
         this.gauges = gauges;
         this.keeping = keeping;
         this.checking = checking;
+        this.done = done;
         this.clock = clock;
     }
 
@@ -68,6 +74,7 @@ class GaugeController {
     @GetMapping("/{id}")
     String show(@PathVariable long id, Model model) {
         Whole whole = gauges.whole(id).orElseThrow(NotFound::new);
+        model.addAttribute("done", done.withGauge(id));
         model.addAttribute("uses", gauges.usesOf(id));
         model.addAttribute("whole", whole);
         model.addAttribute("gauge", whole.gauge());
@@ -183,41 +190,52 @@ class GaugeController {
 
     @GetMapping("/{id}/check")
     String check(@PathVariable long id, Model model) {
-        show(id, model);
-        model.addAttribute("form", new CheckForm("", "", false, ""));
-        return "gauge/check";
+        return checkPage(id, new CheckForm(checking.usualMaster(id), "", false, ""), model);
     }
 
-    /** Shows what the readings say before anything is written; with {@code sure} it is written. */
+    /** Shows what the readings say before anything is written; only “record” writes. */
     @PostMapping("/{id}/check")
     String look(
             @PathVariable long id,
-            @RequestParam(defaultValue = "false") boolean sure,
+            @RequestParam(defaultValue = "") String take,
+            @RequestParam(defaultValue = "") String typed,
             CheckForm form,
             @AuthenticationPrincipal SignedIn person,
             Model model) {
-        show(id, model);
-        model.addAttribute("form", form);
-        try {
-            if (sure) {
+        if (take.equals("record") && typed.isBlank()) {
+            try {
                 checking.record(id, form, person.id());
                 return "redirect:/gauges/" + id;
-            }
-            model.addAttribute("finding", checking.look(find(id), form));
-        } catch (FormRefused e) {
-            model.addAttribute("problems", e.problems());
-            if (sure && !e.problems().containsKey("readings")) {
-                lookAgain(id, form, model);
+            } catch (FormRefused e) {
+                model.addAttribute("problems", e.problems());
             }
         }
-        return "gauge/check";
+        return checkPage(id, take.equals("back") ? form.without() : form.with(typed), model);
     }
 
-    private void lookAgain(long id, CheckForm form, Model model) {
+    private String checkPage(long id, CheckForm form, Model model) {
+        Gauge gauge = find(id);
+        model.addAttribute("gauge", gauge);
+        model.addAttribute("masters", checking.masters());
+        model.addAttribute("itself", GaugeCheckService.ITSELF);
+        model.addAttribute("form", form);
+        if (form.taken().size() < 2) {
+            return "gauge/check";
+        }
         try {
-            model.addAttribute("finding", checking.look(find(id), form));
+            Finding finding = checking.look(gauge, form);
+            model.addAttribute("finding", finding);
+            model.addAttribute(
+                    "strip",
+                    RepeatsDrawing.of(
+                            finding.readings(),
+                            finding.all(),
+                            finding.used(),
+                            gauge.errorLimit().doubleValue(),
+                            gauge.graduationUnit()));
         } catch (FormRefused e) {
             model.addAttribute("problems", e.problems());
         }
+        return "gauge/check";
     }
 }

@@ -6,6 +6,7 @@ import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.page.Words;
+import org.eskarn.app.page.WorkDone;
 import org.eskarn.app.part.PartChangeService.FeatureForm;
 import org.eskarn.app.part.PartChangeService.PartForm;
 import org.eskarn.core.round.SurfaceSide;
@@ -28,10 +29,12 @@ class PartController {
 
     private final PartService parts;
     private final PartChangeService editing;
+    private final WorkDone done;
 
-    PartController(PartService parts, PartChangeService editing) {
+    PartController(PartService parts, PartChangeService editing, WorkDone done) {
         this.parts = parts;
         this.editing = editing;
+        this.done = done;
     }
 
     @ModelAttribute
@@ -60,6 +63,7 @@ class PartController {
                 .filter(other -> other.drawingNumber().equals(part.drawingNumber()))
                 .toList();
         model.addAttribute("part", part);
+        model.addAttribute("done", done.ofPart(id));
         model.addAttribute("features", parts.features(id));
         model.addAttribute("requirements", requirements);
         model.addAttribute("revisions", revisions);

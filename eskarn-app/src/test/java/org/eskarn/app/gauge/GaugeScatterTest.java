@@ -26,7 +26,7 @@ class GaugeScatterTest {
 
     private static void check(Work work, String readings) throws FormRefused {
         work.bean(GaugeCheckService.class)
-                .record(work.gauge(BOUGHT), new CheckForm("S-12", readings, false, ""), work.id(MARA));
+                .record(work.gauge(BOUGHT), new CheckForm("SR-72", readings, false, ""), work.id(MARA));
     }
 
     private static Contribution checks(Work work) {

@@ -14,7 +14,7 @@ import org.eskarn.core.units.LengthUnit;
 /**
  * A layout as a person writes it: its kind, the unit of its distances, and one or two fields. Numbers are parted by
  * blanks, names by semicolons. One whole number where angles are asked for means that many equal steps;
- * an angle may be written as a place on a clock, 3h for 90°.
+ * an angle may be written as a place on a clock, 3h for 90°, 4.5h or 4:30 for 135°.
  *
  * @param first angles, distances, names or a count, as {@link LayoutKind#first()} says
  * @param second the other distances or the angles; empty where the kind has no second field
@@ -29,8 +29,9 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
     private static final int LONGEST_NAME = 60;
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
     private static final Pattern COUNT = Pattern.compile("\\d{1,4}");
-    private static final Pattern CLOCK = Pattern.compile("(1[0-2]|[1-9])h");
+    private static final Pattern CLOCK = Pattern.compile("(1[0-2]|[1-9])(?:h|(\\.5)h|:([0-5]\\d))");
     private static final int DEGREES_OF_AN_HOUR = 30;
+    private static final int MINUTES_OF_AN_HOUR = 60;
 
     public static WrittenLayout ring(String angles) {
         return new WrittenLayout(LayoutKind.RING, LengthUnit.MILLIMETRE, angles, "");
@@ -255,7 +256,14 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
         Matcher clock = CLOCK.matcher(word);
         if (clock.matches()) {
             int hour = Integer.parseInt(clock.group(1));
-            return new Angle(BigDecimal.valueOf(hour % 12L * DEGREES_OF_AN_HOUR), hour + " o’clock");
+            int minutes = clock.group(2) != null
+                    ? MINUTES_OF_AN_HOUR / 2
+                    : clock.group(3) != null ? Integer.parseInt(clock.group(3)) : 0;
+            // A minute of the clock is half a degree.
+            long halves = hour % 12L * 2 * DEGREES_OF_AN_HOUR + minutes;
+            BigDecimal degrees = halves % 2 == 0 ? BigDecimal.valueOf(halves / 2) : BigDecimal.valueOf(halves * 5, 1);
+            String time = minutes == 0 ? String.valueOf(hour) : String.format("%d:%02d", hour, minutes);
+            return new Angle(degrees, time + " o’clock");
         }
         BigDecimal degrees = LayoutText.number(word, inSecond);
         if (degrees.signum() < 0 || degrees.compareTo(FULL_TURN) >= 0) {

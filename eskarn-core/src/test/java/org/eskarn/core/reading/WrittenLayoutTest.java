@@ -30,6 +30,13 @@ class WrittenLayoutTest {
         assertThat(names(LayoutKind.RING, "4", "")).containsExactly("0°", "90°", "180°", "270°");
         assertThat(names(LayoutKind.RING, "0 22,5 310", "")).containsExactly("0°", "22.5°", "310°");
         assertThat(names(LayoutKind.RING, "12h 3h 7h", "")).containsExactly("12 o’clock", "3 o’clock", "7 o’clock");
+        assertThat(names(LayoutKind.RING, "4.5h 4,5h 4:30 12:01", ""))
+                .containsExactly("4:30 o’clock", "4:30 o’clock", "4:30 o’clock", "12:01 o’clock");
+        assertThat(WrittenLayout.ring("4.5h 12:01 3h").read(List.of()).stations().stream()
+                        .map(Station::angle)
+                        .map(String::valueOf))
+                .containsExactly("135", "0.5", "90");
+        assertThatThrownBy(() -> WrittenLayout.ring("13:30").read(List.of())).isInstanceOf(LayoutRejected.class);
         assertThat(written(LayoutKind.RING, "12h 7h", "")
                         .read(ENDS)
                         .stations()
