@@ -170,6 +170,15 @@ public record Gauge(
         return nextDue.isBefore(today);
     }
 
+    /** Whether it is a master of this size. */
+    public boolean isSize(Length size) {
+        BigDecimal own = masterSize;
+        LengthUnit unit = masterUnit;
+        return own != null
+                && unit != null
+                && new Length(own, unit).exactMicrometres().compareTo(size.exactMicrometres()) == 0;
+    }
+
     /** Whether it can read whole sizes, or deviations from a master. */
     public boolean readsSizes() {
         return rangeFrom != null;

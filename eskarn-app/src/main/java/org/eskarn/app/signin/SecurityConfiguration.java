@@ -78,7 +78,7 @@ class SecurityConfiguration {
                 .permitAll()
                 .requestMatchers("/accounts/**", "/works/**", "/server/**")
                 .hasRole(Role.STEWARD.name())
-                .requestMatchers(HttpMethod.POST, "/dockets/**", "/parts/**", "/quick/**")
+                .requestMatchers(HttpMethod.POST, "/dockets/**", "/parts/**", "/quick/**", "/plan/**")
                 .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name())
                 .requestMatchers(HttpMethod.POST, "/gauges/*/check", "/gauges/*/report", "/gauges/*/trace/*/accept")
                 .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name(), Role.KEEPER.name())
