@@ -40,7 +40,9 @@ public record VerdictWords(String word, String line) {
         if (verdict.because() == null) {
             return new VerdictWords(
                     Words.of(verdict.outcome().word()),
-                    decided(requirement, verdict, setUp.judgement(), display) + InspectorWords.confirmed(setUp));
+                    decided(requirement, verdict, setUp.judgement(), display)
+                            + asNew(setUp)
+                            + InspectorWords.confirmed(setUp));
         }
         return switch (verdict.because()) {
             case UNFINISHED -> new VerdictWords(Words.say("docket.not-proven-yet"), toGo(requirement, assessment));
@@ -70,6 +72,21 @@ public record VerdictWords(String word, String line) {
             case WITHIN_UNCERTAINTY ->
                 new VerdictWords(Words.say("docket.not-proven"), within(requirement, verdict, display));
         };
+    }
+
+    /** What passes for parts in service: whether it would pass as new. */
+    private static String asNew(SetUp setUp) {
+        Verdict verdict = setUp.verdict();
+        Double value = verdict.value();
+        if (verdict.outcome() != Outcome.PASS
+                || value == null
+                || !setUp.requirement().judgedInService()) {
+            return "";
+        }
+        Bounds bounds = setUp.requirement().newBounds();
+        boolean within =
+                bounds.outside(value + verdict.expanded()) <= 0 && bounds.outside(value - verdict.below()) <= 0;
+        return within ? Words.say("docket.also-within-new") : Words.say("docket.beyond-new");
     }
 
     private static String decided(Requirement requirement, Verdict verdict, Judgement judgement, Display display) {

@@ -15,6 +15,7 @@ import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Bounds;
 
 /**
  * A requirement of a part, whole: its head, its four groups, and what belongs to them.
@@ -207,6 +208,16 @@ public record PartRequirement(
                 terms.combination(),
                 terms.layout(),
                 basis);
+    }
+
+    /** Whether it is judged by a limit for parts in service, which is not the limit for new ones. */
+    public boolean judgedInService() {
+        return serviceLimit.filter(service -> service.equals(terms.limit())).isPresent();
+    }
+
+    /** Within what it would have to be as a new part. */
+    public Bounds newBounds() {
+        return with(limit, terms.basis()).bounds();
     }
 
     /** Whether the drawing is in millimetres rather than inches. */

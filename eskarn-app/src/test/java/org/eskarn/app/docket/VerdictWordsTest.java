@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.Optional;
+import org.eskarn.app.docket.DocketService.Opening;
 import org.eskarn.app.docket.work.ReadingService;
 import org.eskarn.app.docket.work.SetUpService;
 import org.eskarn.app.running.Eskarn;
@@ -140,6 +141,22 @@ class VerdictWordsTest {
         readings.addStation(work.number(), 1, sweep, "65", work.version(), work.id(MARA));
         Written.read(work, "12");
         assertThat(work.setUp().stationToTakeAway()).isEmpty();
+    }
+
+    /** What passes in service says whether it would pass as new, and what passes as new says nothing of it. */
+    @ParameterizedTest
+    @CsvSource({"0 2 5 9 12 9 5 2 0, true", "0 4 10 18 24 18 10 4 0, false"})
+    void aPassInServiceSaysWhetherItIsWithinNew(String ring, boolean within, Eskarn eskarn) throws Exception {
+        Work asNew = Written.open(eskarn, RUNOUT + "; limit.serviceUpper=0.030");
+        Opening opening = new Opening(
+                asNew.docket().part().id(), "S-9", 1, 1, Purpose.IN_SERVICE.recorded(), "tests", Eskarn.later());
+        int number = eskarn.bean(DocketService.class).open(opening, asNew.id(MARA));
+        Work inService = new Work(eskarn.context(), number, 1);
+        Written.read(inService.prepare(MARA).zero(MARA), ring);
+        assertThat(line(inService))
+                .contains(within ? "; also within the limit for new parts" : "; not within the limit for new parts");
+        Written.read(asNew.prepare(MARA).zero(MARA), ring);
+        assertThat(line(asNew)).doesNotContain("new parts");
     }
 
     /** A line in steps, two set-ups and four places that belong together have no room for one more. */

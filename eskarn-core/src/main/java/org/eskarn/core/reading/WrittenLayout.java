@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.eskarn.core.result.Note;
 import org.eskarn.core.units.LengthUnit;
 
@@ -28,6 +29,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
     private static final String HIGHEST = "highest";
     private static final int LONGEST_NAME = 60;
     private static final BigDecimal FULL_TURN = BigDecimal.valueOf(360);
+    private static final Pattern ALIKE = Pattern.compile("([1-9]\\d{0,2})\\s+alike\\s*:?\\s+(.+)");
     private static final Pattern COUNT = Pattern.compile("\\d{1,4}");
     private static final Pattern CLOCK = Pattern.compile("(1[0-2]|[1-9])(?:h|(\\.5)h|:([0-5]\\d))");
     private static final int DEGREES_OF_AN_HOUR = 30;
@@ -59,7 +61,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             case CYCLES -> pairs(counted(first, "cycle"), ends);
             case PINS -> numbers(first, false).stream().map(this::pin).toList();
             case YES_NO ->
-                names(first, "question").stream()
+                alike(names(first, "question")).stream()
                         .map(name -> new Place(name, null, null, null))
                         .toList();
         };
@@ -230,6 +232,19 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             }
         }
         return names;
+    }
+
+    /** What is asked of many that are alike is asked of each: “40 alike: goes in” is “goes in 1” to “goes in 40”. */
+    private static List<String> alike(List<String> names) {
+        return names.stream()
+                .flatMap(name -> {
+                    Matcher many = ALIKE.matcher(name);
+                    return many.matches()
+                            ? IntStream.rangeClosed(1, Integer.parseInt(many.group(1)))
+                                    .mapToObj(i -> many.group(2) + " " + i)
+                            : Stream.of(name);
+                })
+                .toList();
     }
 
     private List<Angle> angles(String field, boolean inSecond) throws LayoutRejected {

@@ -30,6 +30,10 @@ class WrittenLayoutTest {
         assertThat(names(LayoutKind.RING, "4", "")).containsExactly("0°", "90°", "180°", "270°");
         assertThat(names(LayoutKind.RING, "0 22,5 310", "")).containsExactly("0°", "22.5°", "310°");
         assertThat(names(LayoutKind.RING, "12h 3h 7h", "")).containsExactly("12 o’clock", "3 o’clock", "7 o’clock");
+        assertThat(names(LayoutKind.YES_NO, "3 alike: plug goes in; burrs off", ""))
+                .containsExactly("plug goes in 1", "plug goes in 2", "plug goes in 3", "burrs off");
+        assertThatThrownBy(() -> names(LayoutKind.YES_NO, "401 alike: plug goes in", ""))
+                .isInstanceOf(LayoutRejected.class);
         assertThat(names(LayoutKind.RING, "4.5h 4,5h 4:30 12:01", ""))
                 .containsExactly("4:30 o’clock", "4:30 o’clock", "4:30 o’clock", "12:01 o’clock");
         assertThat(WrittenLayout.ring("4.5h 12:01 3h").read(List.of()).stations().stream()

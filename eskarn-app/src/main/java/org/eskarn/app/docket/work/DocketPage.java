@@ -302,6 +302,12 @@ public record DocketPage(
         return setUp.sweep().layout().kind().answered();
     }
 
+    /** Whether several questions are still to be answered, so that they can be answered at once. */
+    public boolean restOffered() {
+        int left = setUp.sweep().layout().size() - setUp.sweep().readings().size();
+        return setUp.sweep().layout().kind() == LayoutKind.YES_NO && left > 1;
+    }
+
     /** Whether there is a figure, rather than answers alone. */
     public boolean measured() {
         return setUp.sweep().layout().kind() != LayoutKind.YES_NO;
