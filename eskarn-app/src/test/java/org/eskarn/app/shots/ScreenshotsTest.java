@@ -2,6 +2,7 @@ package org.eskarn.app.shots;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -45,16 +46,12 @@ class ScreenshotsTest {
 
             page.navigate(address + "/dockets/214/1");
             shows(page, "Require");
-            page.keyboard().press("Enter");
+            page.keyboard().press("b");
             shows(page, "Gauge");
             page.keyboard().press("Enter");
             shows(page, "Prepare");
             shoot(page, "docket-prepare");
-            for (int tick = 1; tick <= 6; tick++) {
-                page.keyboard().press("Enter");
-                assertThat(page.locator(".ticks li.done")).hasCount(tick % 6);
-            }
-            shows(page, "Zero");
+            tick(page);
             page.keyboard().press("Enter");
             shows(page, "Sweep");
             type(page, "0 2 5.5 9 12.5");
@@ -75,8 +72,8 @@ class ScreenshotsTest {
             shoot(page, "docket-fit");
             page.navigate(address + Sheets.all().at("fits").orElseThrow().worked());
             shoot(page, "fits");
-            page.navigate(address + Sheets.all().at("heating").orElseThrow().worked());
-            shoot(page, "heating");
+            page.navigate(address + "/plan");
+            shoot(page, "plan");
             page.navigate(address + "/dockets/232/1");
             shoot(page, "docket-size");
             page.navigate(address + "/dockets/229/1/remedy");
@@ -85,7 +82,7 @@ class ScreenshotsTest {
                     + "/tables/rotor?first=40+180&second=8&upper=0.03"
                     + "&readings=0+2+-4.5+-13+-21.5+-25.5+-22+-10.5+0+12.5+31+47+49+34.5+13.5+0+0");
             shoot(page, "measure");
-            simulate(page, address);
+            touch(eskarn, address);
             page.navigate(address + "/parts");
             shoot(page, "parts");
             page.navigate(address + "/parts/6");
@@ -102,35 +99,30 @@ class ScreenshotsTest {
         }
     }
 
-    private static void simulate(Page page, String address) {
-        page.navigate(address + "/dockets/218/1");
-        for (String step : new String[] {"Require", "Gauge"}) {
-            shows(page, step);
+    private static void tick(Page page) {
+        int cautions = page.locator(".ticks li.caution").count();
+        for (int done = 1; done <= cautions; done++) {
             page.keyboard().press("Enter");
+            assertThat(page.locator(".ticks li.done")).hasCount(done);
         }
-        shows(page, "Prepare");
-        for (int tick = 1; tick <= 6; tick++) {
-            page.keyboard().press("Enter");
-            assertThat(page.locator(".ticks li.done")).hasCount(tick % 6);
-        }
-        shows(page, "Zero");
-        page.keyboard().press("i");
-        assertThat(page.locator("#dial")).isVisible();
-        page.keyboard().press("b");
-        assertThat(page.locator("#dial path").first()).not().hasAttribute("transform", "rotate(0.0)");
         page.keyboard().press("Enter");
-        for (int station = 1; station <= 4; station++) {
-            assertThat(page.locator("#entry-title")).containsText("Station " + station);
-            assertThat(page.locator("[data-first]").first()).isFocused();
-            page.keyboard().press("Enter");
-        }
-        assertThat(page.locator("#entry-title")).containsText("Station 5");
-        // The needle has come to rest where the dial is read.
-        page.waitForCondition(
-                () -> page.evaluate("document.getElementById('needle').getAttribute('transform') === 'rotate(' +"
-                                + " document.getElementById('needle-way').dataset.way.split(' ').pop() + ')'")
-                        .equals(true));
-        shoot(page, "docket-simulated");
+        shows(page, "Zero");
+    }
+
+    /** A plate on a tablet held upright, in the middle of its sweep. */
+    private static void touch(Eskarn eskarn, String address) {
+        Page page = eskarn.window(new Browser.NewContextOptions()
+                .setViewportSize(820, 1180)
+                .setHasTouch(true)
+                .setIsMobile(true));
+        page.navigate(address + "/sign-in");
+        Eskarn.signIn(page, address, "m.quill", Eskarn.PASSWORD);
+        page.navigate(address + "/dockets/215/1");
+        assertThat(page.locator("#typed")).isVisible();
+        page.locator("[data-types='1']").tap();
+        page.locator("[data-types='2']").tap();
+        page.evaluate("scrollTo(0, 0)");
+        shoot(page, "docket-touch");
     }
 
     private static void type(Page page, String readings) {
