@@ -62,7 +62,7 @@ public record Changes(Difference difference, String headline, Optional<Picture> 
                 Optional.empty(),
                 Optional.empty(),
                 Words.say("picture.now-less-before"));
-        return raised ? RaisedDrawing.of(plate, display) : PlateDrawing.of(plate, display);
+        return raised ? RaisedDrawing.ofChange(plate, display) : PlateDrawing.ofChange(plate, display);
     }
 
     private static String headline(Difference difference, List<Station> stations, Display display) {

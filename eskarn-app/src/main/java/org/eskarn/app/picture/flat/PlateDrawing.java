@@ -85,10 +85,21 @@ public final class PlateDrawing {
                 .draw();
     }
 
+    /** What changed: pale where it was lowered, dark where it was raised. */
+    static Drawing ofChange(Plate plate, Display display) {
+        return new PlateDrawing(
+                        plate,
+                        display,
+                        ToneScale.parted(plate.heights(), display),
+                        Words.say("picture.lowered"),
+                        Words.say("picture.raised-word"))
+                .draw();
+    }
+
     /** What is above 0 in one tone, what is below in another. */
     static Drawing parted(Plate plate, Display display, String below, String above) {
         ToneScale all = ToneScale.of(plate.heights(), display);
-        ToneScale two = new ToneScale(all.lowest(), all.highest(), new double[] {0});
+        ToneScale two = new ToneScale(all.lowest(), all.highest(), new double[] {0}, false);
         return new PlateDrawing(plate, display, two, below, above).draw();
     }
 

@@ -44,10 +44,10 @@ public final class RaisedDrawing {
     private final double perMicrometre;
     private final double raised;
 
-    private RaisedDrawing(Plate plate, Display display) {
+    private RaisedDrawing(Plate plate, Display display, ToneScale ramp) {
         this.plate = plate;
         this.display = display;
-        this.ramp = ToneScale.of(plate.heights(), display);
+        this.ramp = ramp;
         this.drawn = BlockMeans.of(plate, MOST_BLOCKS);
         this.left = plate.stations().stream().mapToDouble(plate::x).min().orElse(0);
         this.front = plate.stations().stream().mapToDouble(plate::y).min().orElse(0);
@@ -64,7 +64,12 @@ public final class RaisedDrawing {
     }
 
     public static Drawing of(Plate plate, Display display) {
-        return new RaisedDrawing(plate, display).draw();
+        return new RaisedDrawing(plate, display, ToneScale.of(plate.heights(), display)).draw();
+    }
+
+    /** What changed, pale where it was lowered and dark where it was raised. */
+    static Drawing ofChange(Plate plate, Display display) {
+        return new RaisedDrawing(plate, display, ToneScale.parted(plate.heights(), display)).draw();
     }
 
     private Xy at(double x, double y, double height) {

@@ -168,4 +168,18 @@ class PlateDrawingTest {
                 .layout()
                 .stations();
     }
+
+    /** Of differences zero means something: each tone lies on one side of it, the further the stronger. */
+    @Test
+    void tonesOfDifferencesPartAtZero() {
+        ToneScale scale = ToneScale.parted(new double[] {-6, -1, 0, 2, 9}, MICROMETRES);
+        for (int tone = 0; tone < scale.tones(); tone++) {
+            double from = tone == 0 ? scale.lowest() : scale.levels()[tone - 1];
+            double to = tone == scale.levels().length ? scale.highest() : scale.levels()[tone];
+            assertThat(scale.look(tone)).startsWith(from + to > 0 ? "parted-up-" : "parted-down-");
+        }
+        assertThat(scale.look(scale.tones() - 1)).isEqualTo("parted-up-3");
+        assertThat(ToneScale.parted(new double[] {0, 0}, MICROMETRES).look(0)).isEqualTo("parted-even");
+        assertThat(ToneScale.parted(new double[] {-4, -2}, MICROMETRES).look(0)).isEqualTo("parted-down-3");
+    }
 }
