@@ -22,7 +22,9 @@ public record Display(LengthUnit unit, double radius) {
     /** mm; the lengths that slopes are told over. */
     private static final double HUNDRED_MM = 100;
 
-    private static final double FOUR_INCHES = 101.6;
+    private static final double INCH = 25.4;
+    /** What is told per inch is a quarter of what 100 mm tell, and needs as many figures. */
+    private static final int MORE_PER_INCH = 1;
 
     /** A difference smaller than this comes of rounding. */
     private static final double NOTHING = 1e-9;
@@ -66,17 +68,21 @@ public record Display(LengthUnit unit, double radius) {
         return rounded(micrometres).toPlainString().replace("-", MINUS);
     }
 
-    /** A slope as people say it: how much over 100 mm, or over 4 in. */
+    /** A slope as people say it: how much over 100 mm, or per inch. */
     public String slope(double perMillimetre) {
         return slopeAmount(perMillimetre) + " " + slopeSymbol();
     }
 
     String slopeAmount(double perMillimetre) {
-        return amount(perMillimetre * (unit.metric() ? HUNDRED_MM : FOUR_INCHES));
+        return unit.metric()
+                ? amount(perMillimetre * HUNDRED_MM)
+                : rounded(perMillimetre * INCH, decimals() + MORE_PER_INCH)
+                        .toPlainString()
+                        .replace("-", MINUS);
     }
 
     String slopeSymbol() {
-        return unit.metric() ? Words.say("page.over-100-mm", symbol()) : Words.say("page.over-4-in", symbol());
+        return unit.metric() ? Words.say("page.over-100-mm", symbol()) : Words.say("page.per-inch", symbol());
     }
 
     /** A figure with its sign, for readings; zero has none. */

@@ -134,15 +134,15 @@ class CorrectionsTest {
         assertThat(figures).anyMatch(line -> line.name().contains("lean at this radius"));
     }
 
-    /** What is told over 100 mm is told over 4 in where inches are shown, and is the same slope. */
+    /** What is told over 100 mm is told per inch where inches are shown, and is the same slope. */
     @Test
     void aSlopeIsToldOverALengthOfItsSystem() {
         String face = "what=CIRCULAR_RUNOUT_AXIAL&layout=RING&first=8&graduation=1&radius=100 mm&readings=";
         DetailsView.Line metric = lean(face + "0 3 8 11 12 9 4 1 0&readingUnit=MICROMETRE");
         assertThat(metric.symbol()).isEqualTo("µm over 100 mm");
         DetailsView.Line inch = lean(face + "0 3µm 8µm 11µm 12µm 9µm 4µm 1µm 0&unit=INCH&readingUnit=TENTH");
-        assertThat(inch.symbol()).isEqualTo("tenths over 4 in");
-        assertThat(Double.parseDouble(inch.figure()) * 2.54 / 1.016)
+        assertThat(inch.symbol()).isEqualTo("tenths per inch");
+        assertThat(Double.parseDouble(inch.figure()) * 2.54 * 100 / 25.4)
                 .isCloseTo(Double.parseDouble(metric.figure()), org.assertj.core.api.Assertions.within(0.2));
     }
 
