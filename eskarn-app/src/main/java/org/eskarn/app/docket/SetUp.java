@@ -63,6 +63,11 @@ public record SetUp(
         return row.readId();
     }
 
+    /** Whether it can still be given readings of its own: it is judged from those of another, and none was ever taken. */
+    public boolean separable() {
+        return readId() != id() && sweeps().stream().noneMatch(SweepRecord::touched);
+    }
+
     /** Raised at every change, so that a page can tell whether it is still the newest. */
     public int version() {
         return row.version();

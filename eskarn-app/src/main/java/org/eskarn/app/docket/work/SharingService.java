@@ -75,8 +75,7 @@ public class SharingService {
     /**
      * Gives a requirement that is judged from another's readings a list of its own.
      *
-     * @throws DocketConflict if the set-up changed since the page was made, it has its own already, or a correction rests on
-     *     the shared ones
+     * @throws DocketConflict if the set-up changed since the page was made, it has its own already, or the shared ones were begun
      */
     @Transactional(rollbackFor = DocketConflict.class)
     public void readAlone(int number, int position, int version, long by) throws DocketConflict {
@@ -84,8 +83,9 @@ public class SharingService {
         if (setUp.readId() == setUp.id()) {
             throw lock.changedMeanwhile(setUp);
         }
-        if (!setUp.remedies().isEmpty() || !setUp.truingSteps().isEmpty()) {
-            throw new DocketConflict(Words.say("docket.a-correction-rests-on-these-readings"));
+        // Whoever does not like what the shared readings say of it would only have to read until others say better.
+        if (!setUp.separable()) {
+            throw new DocketConflict(Words.say("docket.these-readings-were-begun"));
         }
         lock.reopen(setUp, List.of(Step.VERDICT), by);
         mapper.setReadWith(setUp.id(), null);

@@ -163,13 +163,11 @@ class SharingServiceTest {
     @Test
     void whoeverWantsReadingsOfItsOwnGetsAnEmptyList() throws Exception {
         Work work = open("runout 0.02 8 of A", "round 0.006 8 of A");
-        work.judge(MARA, RING);
-        Work second = work.at(2).confirm(MARA, Step.REQUIRE, Step.VERDICT);
+        Work second = work.at(2).confirm(MARA, Step.REQUIRE);
         sharing.readAlone(work.number(), 2, second.version(), work.id(MARA));
+        work.judge(MARA, RING);
         assertThat(second.setUp().sweep().touched()).isFalse();
         assertThat(second.setUp().current()).isEqualTo(Step.GAUGE);
-        assertThat(second.setUp().settled()).isFalse();
-        assertThat(work.setUp().settled()).isTrue();
         assertThatThrownBy(() -> sharing.readAlone(work.number(), 2, second.version(), work.id(MARA)))
                 .isInstanceOf(DocketConflict.class);
         second.confirm(MARA, Step.GAUGE)
@@ -177,6 +175,26 @@ class SharingServiceTest {
                 .sweep(MARA, "0 1 2 3 4 3 2 1 0")
                 .confirm(MARA, Step.VERDICT);
         work.sign(MARA, "");
+    }
+
+    /** Or whoever does not like what the shared readings say of it would read until others say better. */
+    @Test
+    void afterTheFirstReadingNoneIsSeparatedAnyMore() throws Exception {
+        Work work = open("runout 0.02 8 of A", "round 0.001 8 of A");
+        work.prepare(MARA).zero(MARA).read(MARA, "0");
+        assertSeparationRefused(work.at(2));
+        work.bean(ReadingService.class)
+                .takeBack(work.number(), 1, work.setUp().sweep().id(), 1, work.id(MARA));
+        assertSeparationRefused(work.at(2));
+        work.read(MARA, RING).confirm(MARA, Step.PROVE);
+        assertThat(work.at(2).setUp().verdict().outcome()).isNotEqualTo(Outcome.PASS);
+        assertSeparationRefused(work.at(2));
+    }
+
+    private void assertSeparationRefused(Work work) {
+        assertThatThrownBy(() -> sharing.readAlone(work.number(), work.position(), work.version(), work.id(MARA)))
+                .isInstanceOf(DocketConflict.class)
+                .hasMessageContaining("Readings were taken for both");
     }
 
     @Test
