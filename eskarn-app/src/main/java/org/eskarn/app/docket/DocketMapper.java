@@ -99,8 +99,11 @@ public interface DocketMapper {
     /** The dockets on which something waits. */
     List<Long> waiting();
 
-    /** Raises the version of a set-up and of those that are read with it, and so locks them until the transaction ends. */
-    void touch(@Param("readId") long readId, @Param("by") long by, @Param("at") Instant at);
+    /** Raises the version and so locks the set-up until the transaction ends. */
+    void touch(@Param("setUpId") long setUpId, @Param("by") long by, @Param("at") Instant at);
+
+    /** The same for the set-ups that are judged from its readings. */
+    void touchReadWith(@Param("readId") long readId, @Param("by") long by, @Param("at") Instant at);
 
     /** The same for all set-ups of a docket. */
     void touchAll(@Param("docketId") long docketId, @Param("by") long by, @Param("at") Instant at);

@@ -54,6 +54,7 @@ public class SetUpLock {
 
     private SetUp lock(int number, SetUpRow row, long by) throws DocketConflict {
         mapper.touch(row.readId(), by, clock.instant());
+        mapper.touchReadWith(row.readId(), by, clock.instant());
         // Looked at only now that it is locked: it may have been signed while this waited.
         DocketRow docket = mapper.byNumber(number).orElseThrow(() -> unknown(number));
         if (docket.signed()) {
