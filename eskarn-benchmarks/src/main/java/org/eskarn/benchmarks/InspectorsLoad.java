@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -36,6 +37,7 @@ public final class InspectorsLoad {
     private static final Pattern PLACE = Pattern.compile("data-place=\"(\\d+)\"");
     private static final Pattern DOCKET = Pattern.compile("/dockets/(\\d+)/1\"");
     private static final Pattern KEY = Pattern.compile("name=\"key\" value=\"([^\"]+)\"");
+    private static final Pattern SAME_SET_UP = Pattern.compile("name=\"as\" value=\"(\\d+)\"");
     private static final Pattern MARKED =
             Pattern.compile("<form[^>]*action=\"(/dockets/[^\"]+)\"(?:(?!</form>).)*data-first", Pattern.DOTALL);
 
@@ -145,9 +147,12 @@ public final class InspectorsLoad {
                         UUID.randomUUID().toString());
                 timed(() -> visitor.post(setUp + "/readings", reading, true));
             } else if (visitor.onPage(MARKED)) {
-                Map<String, String> version = Map.of("version", visitor.found(VERSION));
+                Map<String, String> fields = new HashMap<>(Map.of("version", visitor.found(VERSION)));
+                if (visitor.onPage(SAME_SET_UP)) {
+                    fields.put("as", visitor.found(SAME_SET_UP));
+                }
                 String marked = visitor.found(MARKED);
-                timed(() -> visitor.post(marked, version, true));
+                timed(() -> visitor.post(marked, fields, true));
             } else {
                 return;
             }
