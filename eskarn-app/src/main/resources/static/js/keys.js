@@ -2,7 +2,7 @@
 // typed in stay there; the reading field gives them up only while it is empty.
 
 const typing = (element) =>
-  element.matches?.("input, textarea, select") && !(element.id === "typed" && (element.value === "" || locked));
+  element.matches?.("input, textarea, select") && !(element.matches("[data-keypad-field]") && (element.value === "" || locked));
 
 function showKeys() {
   document.getElementById("keys")?.showModal();
@@ -19,7 +19,7 @@ document.addEventListener("keydown", (event) => {
     return;
   }
   // The same for a reading: a gauge that types like a keyboard does not know where the focus is.
-  const reading = document.getElementById("typed");
+  const reading = document.querySelector("[data-keypad-field]");
   if (reading && document.activeElement !== reading && /[-+.,0-9]/.test(event.key)) {
     reading.focus();
     return;

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.eskarn.app.docket.Docket;
+import org.eskarn.app.docket.DocketService.InHand;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.core.units.Length;
@@ -19,7 +20,7 @@ import org.eskarn.core.units.Length;
  * fetched for them.
  *
  * @param until the day up to which dockets are due: today, or as far ahead as there are a few to plan
- * @param later how many dockets are due after it
+ * @param others how many more are in hand that do not wait
  * @param together how long all of it usually takes; empty where that is not known of any
  * @param unknown of how many dockets it is not known
  */
@@ -29,7 +30,7 @@ record Plan(
         List<BenchLine> waiting,
         List<Needed> gauges,
         List<String> masters,
-        int later,
+        int others,
         Optional<Duration> together,
         int unknown) {
 
@@ -66,13 +67,14 @@ record Plan(
     }
 
     static Plan of(
-            List<Docket> inHand,
+            InHand inHand,
             Map<Long, Integer> places,
             Map<Long, Duration> usual,
-            List<Gauge> all,
+            List<Gauge> register,
             LocalDate today) {
-        List<Docket> ready =
-                inHand.stream().filter(docket -> docket.waitsFor().isEmpty()).toList();
+        List<Docket> ready = inHand.dockets().stream()
+                .filter(docket -> docket.waitsFor().isEmpty())
+                .toList();
         LocalDate until = ready.stream()
                 .map(Docket::due)
                 .sorted()
@@ -94,16 +96,17 @@ record Plan(
         }
         List<Duration> known =
                 rows.stream().flatMap(row -> row.usual().stream()).toList();
+        List<BenchLine> waiting = inHand.dockets().stream()
+                .filter(docket -> docket.waitsFor().isPresent())
+                .map(BenchLine::of)
+                .toList();
         return new Plan(
                 until,
                 rows,
-                inHand.stream()
-                        .filter(docket -> docket.waitsFor().isPresent())
-                        .map(BenchLine::of)
-                        .toList(),
+                waiting,
                 needed(ordered, today),
-                masters(ordered, all),
-                ready.size() - ordered.size(),
+                masters(ordered, register),
+                inHand.total() - waiting.size() - rows.size(),
                 known.stream().reduce(Duration::plus),
                 rows.size() - known.size());
     }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.DocketService.InHand;
 import org.eskarn.app.gauge.GaugeService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,10 +38,12 @@ public class PlanService {
 
     @Transactional(readOnly = true)
     Plan plan() {
-        List<Docket> inHand = dockets.inHand(0, MOST).dockets();
-        List<Long> ids = inHand.stream().map(Docket::id).toList();
-        List<Long> parts =
-                inHand.stream().map(docket -> docket.part().id()).distinct().toList();
+        InHand inHand = dockets.inHand(0, MOST);
+        List<Long> ids = inHand.dockets().stream().map(Docket::id).toList();
+        List<Long> parts = inHand.dockets().stream()
+                .map(docket -> docket.part().id())
+                .distinct()
+                .toList();
         return Plan.of(
                 inHand,
                 ids.isEmpty()
@@ -57,6 +60,7 @@ public class PlanService {
      */
     @Transactional
     public void move(int number, boolean earlier, long by) {
+        dockets.lockNumbers();
         List<Docket> order = new ArrayList<>(
                 plan().rows().stream().map(row -> row.line().docket()).toList());
         for (int at = 0; at < order.size(); at++) {
@@ -72,6 +76,7 @@ public class PlanService {
     /** Forgets the order that was given, so that it is the suggested one again. */
     @Transactional
     public void forget() {
+        dockets.lockNumbers();
         List<Long> ids =
                 plan().rows().stream().map(row -> row.line().docket().id()).toList();
         if (!ids.isEmpty()) {

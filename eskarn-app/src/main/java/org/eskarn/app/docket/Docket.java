@@ -5,8 +5,6 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -90,6 +88,13 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
                 .findFirst();
     }
 
+    /** The set-up whose readings another is judged from; empty where that has its own. */
+    public Optional<SetUp> leader(SetUp follower) {
+        return setUps.stream()
+                .filter(other -> other.id() != follower.id() && other.id() == follower.readId())
+                .findFirst();
+    }
+
     /** The set-ups in the order in which they are best worked. */
     public List<SetUp> suggested() {
         Set<String> named = setUps.stream()
@@ -104,12 +109,10 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
                         setUp.requirement().zeroName(),
                         setUp.requirement().setUp().warm()))
                 .toList());
-        Map<Long, Integer> positions = setUps.stream()
-                .collect(Collectors.toMap(SetUp::id, each -> each.requirement().position()));
         return setUps.stream()
-                .sorted(Comparator.<SetUp>comparingInt(
-                                each -> order.indexOf(Objects.requireNonNull(positions.get(each.readId()))))
-                        .thenComparing(each -> each.readId() != each.id())
+                .sorted(Comparator.<SetUp>comparingInt(each -> order.indexOf(
+                                leader(each).orElse(each).requirement().position()))
+                        .thenComparing(each -> leader(each).isPresent())
                         .thenComparingInt(each -> each.requirement().position()))
                 .toList();
     }

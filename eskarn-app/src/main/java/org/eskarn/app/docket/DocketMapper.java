@@ -222,6 +222,9 @@ public interface DocketMapper {
 
     int takeUp(@Param("id") long id, @Param("by") long by, @Param("at") Instant at);
 
+    /** Nothing that is judged from these readings waits any longer: they are taken again. */
+    void endWaiting(@Param("readId") long readId, @Param("by") long by);
+
     void setWaitsFor(
             @Param("setUpId") long setUpId, @Param("waitsFor") @Nullable WaitsFor waitsFor, @Param("by") long by);
 

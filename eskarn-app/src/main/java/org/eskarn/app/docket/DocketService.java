@@ -124,35 +124,19 @@ public class DocketService {
                 "");
         dockets.insertDocket(row, by);
         long id = dockets.idOf(number);
-        Map<Long, FirstGauges> gaugesOf = gaugesOf(opening.partId());
+        List<SharedReadings> shared = SharedReadings.of(parts.requirements(opening.partId()));
         dockets.insertSetUps(id, opening.partId(), by, clock.instant());
-        shareReadings(id, opening.partId());
+        Map<Long, Long> setUpOf =
+                dockets.setUps(List.of(id)).stream().collect(toMap(SetUpRow::requirementId, SetUpRow::id));
+        SharedReadings.leaders(shared)
+                .forEach((requirement, leader) -> dockets.setReadWith(
+                        Objects.requireNonNull(setUpOf.get(requirement)), Objects.requireNonNull(setUpOf.get(leader))));
         dockets.insertAttempts(id, by, clock.instant());
-        dockets.insertSweeps(
-                dockets.setUps(List.of(id)).stream()
-                        .filter(setUp -> setUp.readWith() == null)
-                        .map(setUp -> first(setUp, gaugesOf))
-                        .toList(),
-                by,
-                clock.instant());
+        dockets.insertSweeps(firstSweeps(shared, setUpOf), by, clock.instant());
         return number;
     }
 
-    private static FirstSweep first(SetUpRow setUp, Map<Long, FirstGauges> gaugesOf) {
-        FirstGauges own = Objects.requireNonNull(gaugesOf.get(setUp.requirementId()));
-        return new FirstSweep(setUp.id(), own.first(), own.second());
-    }
-
-    /** What one set of readings answers is read once. */
-    private void shareReadings(long docketId, long partId) {
-        Map<Long, Long> leaders = SharedReadings.leaders(parts.requirements(partId));
-        Map<Long, Long> setUpOf =
-                dockets.setUps(List.of(docketId)).stream().collect(toMap(SetUpRow::requirementId, SetUpRow::id));
-        leaders.forEach((requirement, leader) -> dockets.setReadWith(
-                Objects.requireNonNull(setUpOf.get(requirement)), Objects.requireNonNull(setUpOf.get(leader))));
-    }
-
-    /** Whoever opens another in the same moment waits here, so that each gets a number of its own. */
+    /** Whoever opens another in the same moment, or changes the order of those in hand, waits here until the transaction ends. */
     @Transactional
     public void lockNumbers() {
         dockets.lockNumbers();
@@ -164,20 +148,20 @@ public class DocketService {
         return dockets.highestNumber() + 1;
     }
 
-    private record FirstGauges(
-            @Nullable Long first, @Nullable Long second) {}
-
-    /** The usual gauges of each requirement of a part, by its id. */
-    private Map<Long, FirstGauges> gaugesOf(long partId) {
+    /** One for each set of readings, with the usual gauges of what asks most of them. */
+    private List<FirstSweep> firstSweeps(List<SharedReadings> shared, Map<Long, Long> setUpOf) {
         List<Gauge> all = gauges.all();
         LocalDate today = LocalDate.now(clock);
-        List<PartRequirement> requirements = parts.requirements(partId);
-        return requirements.stream().collect(toMap(PartRequirement::id, requirement -> {
-            PartRequirement finest = SharedReadings.finest(requirement, requirements);
-            return new FirstGauges(
-                    GaugeChoice.usual(finest, 1, all, today).map(Gauge::id).orElse(null),
-                    GaugeChoice.usual(finest, 2, all, today).map(Gauge::id).orElse(null));
-        }));
+        return shared.stream()
+                .map(each -> new FirstSweep(
+                        Objects.requireNonNull(setUpOf.get(each.leader().id())),
+                        GaugeChoice.usual(each.finest(), 1, all, today)
+                                .map(Gauge::id)
+                                .orElse(null),
+                        GaugeChoice.usual(each.finest(), 2, all, today)
+                                .map(Gauge::id)
+                                .orElse(null)))
+                .toList();
     }
 
     /**

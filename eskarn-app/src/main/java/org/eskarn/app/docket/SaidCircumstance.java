@@ -49,32 +49,20 @@ public record SaidCircumstance(
         return partCelsius == null && flex == null && plateId == null;
     }
 
-    /** The same said of another set-up, with nothing read in it yet. */
-    public SaidCircumstance forSetUp(long other, Instant at) {
-        return new SaidCircumstance(
-                0,
-                other,
-                partCelsius,
-                gaugeCelsius,
-                celsiusTolerance,
-                partExpansion,
-                flex,
-                flexUnit,
-                plateId,
-                plateMark,
-                plateFlatness,
-                "",
-                saidBy,
-                saidByName,
-                at,
-                onSlide);
+    /** The same said of another set-up, with nothing read in it and nobody asked about its face yet. */
+    public SaidCircumstance forSetUp(long other, long by, Instant at) {
+        return said(other, "", by, at, null);
     }
 
     /** The same with the answer about the slide. */
     public SaidCircumstance onSlide(boolean carried, long by, Instant at) {
+        return said(setUpId, reason, by, at, carried);
+    }
+
+    private SaidCircumstance said(long of, String why, long by, Instant at, @Nullable Boolean carried) {
         return new SaidCircumstance(
                 0,
-                setUpId,
+                of,
                 partCelsius,
                 gaugeCelsius,
                 celsiusTolerance,
@@ -84,7 +72,7 @@ public record SaidCircumstance(
                 plateId,
                 plateMark,
                 plateFlatness,
-                reason,
+                why,
                 by,
                 "",
                 at,

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.eskarn.app.gauge.Gauge;
-import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.part.WorkKind;
@@ -141,21 +140,16 @@ public record SetUp(
                 circumstance);
     }
 
-    /**
-     * What the words of the work speak of: {@code sizes} read whole from a gauge that shows its own setting, a gauge in the
-     * {@code hand} that is set to a master, or a {@code dial} that sweeps.
-     */
-    public String with() {
-        boolean held = requirement.setUp().workKind() == WorkKind.IN_THE_HAND;
-        return sweep().gauge().readsSizes() ? "sizes" : held ? "hand" : "dial";
+    public GaugeInUse gaugeInUse() {
+        if (sweep().gauge().readsSizes()) {
+            return GaugeInUse.SIZES;
+        }
+        return requirement.setUp().workKind() == WorkKind.IN_THE_HAND ? GaugeInUse.HAND : GaugeInUse.DIAL;
     }
 
-    /** What a step is called with this gauge. */
+    /** What a step is called with the gauge in use. */
     public String title(Step step) {
-        if (step == Step.ZERO && with().equals("sizes")) {
-            return Words.say("docket.setting");
-        }
-        return step == Step.SWEEP && !with().equals("dial") ? Words.say("docket.readings-step") : step.title();
+        return gaugeInUse().title(step);
     }
 
     public Attempt attempt() {

@@ -5,37 +5,50 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.eskarn.app.part.PartRequirement;
 
-/** Which requirements of a part are answered by one set of readings: the first of them leads, the others are judged from what it reads. */
-final class SharedReadings {
+/**
+ * Requirements of a part that are answered by one set of readings: the first leads, the others are judged from what it reads. All of
+ * them are held to one datum, or to none.
+ */
+record SharedReadings(PartRequirement leader, List<PartRequirement> followers) {
 
-    private SharedReadings() {}
-
-    /** The requirement each follows, by their ids; those that lead or stand alone are not in it. */
-    static Map<Long, Long> leaders(List<PartRequirement> requirements) {
-        Map<Long, Long> leaders = new LinkedHashMap<>();
-        List<PartRequirement> leading = new ArrayList<>();
+    /** Every requirement is in one of them, alone where nothing is shared. */
+    static List<SharedReadings> of(List<PartRequirement> requirements) {
+        List<SharedReadings> all = new ArrayList<>();
         for (PartRequirement requirement : requirements) {
-            leading.stream()
-                    .filter(requirement::readLike)
+            all.stream()
+                    .filter(shared -> shared.answers(requirement))
                     .findFirst()
                     .ifPresentOrElse(
-                            leader -> leaders.put(requirement.id(), leader.id()), () -> leading.add(requirement));
+                            shared -> shared.followers.add(requirement),
+                            () -> all.add(new SharedReadings(requirement, new ArrayList<>())));
         }
+        return all;
+    }
+
+    /** The requirement that each follows, by their ids. */
+    static Map<Long, Long> leaders(List<SharedReadings> all) {
+        Map<Long, Long> leaders = new LinkedHashMap<>();
+        all.forEach(shared -> shared.followers.forEach(each -> leaders.put(each.id(), shared.leader.id())));
         return leaders;
     }
 
-    /** Of a requirement and those judged from its readings the one that asks most of the gauge. */
-    static PartRequirement finest(PartRequirement leader, List<PartRequirement> requirements) {
-        Map<Long, Long> leaders = leaders(requirements);
-        return requirements.stream()
-                .filter(each -> Long.valueOf(leader.id()).equals(leaders.get(each.id())))
+    private boolean answers(PartRequirement requirement) {
+        return requirement.readLike(leader)
+                && requirement.heldLike(leader)
+                && followers.stream().allMatch(requirement::heldLike);
+    }
+
+    /** The one that asks most of the gauge. */
+    PartRequirement finest() {
+        Optional<PartRequirement> finest = followers.stream()
                 .map(each -> each.readAs(leader))
                 .filter(each -> each.terms().allowedMovement() > 0)
-                .min(Comparator.comparingDouble(each -> each.terms().allowedMovement()))
-                .filter(each -> leader.terms().allowedMovement() <= 0
-                        || each.terms().allowedMovement() < leader.terms().allowedMovement())
+                .min(Comparator.comparingDouble(each -> each.terms().allowedMovement()));
+        double own = leader.terms().allowedMovement();
+        return finest.filter(each -> own <= 0 || each.terms().allowedMovement() < own)
                 .orElse(leader);
     }
 }

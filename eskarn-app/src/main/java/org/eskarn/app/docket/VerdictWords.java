@@ -74,19 +74,25 @@ public record VerdictWords(String word, String line) {
         };
     }
 
-    /** What passes for parts in service: whether it would pass as new. */
+    /** What passes for parts in service: how the same rule would decide of a new part. */
     private static String asNew(SetUp setUp) {
         Verdict verdict = setUp.verdict();
         Double value = verdict.value();
+        Requirement asNew = setUp.requirement().asNew();
+        Bounds bounds = asNew.bounds();
         if (verdict.outcome() != Outcome.PASS
                 || value == null
+                || bounds.open()
                 || !setUp.requirement().judgedInService()) {
             return "";
         }
-        Bounds bounds = setUp.requirement().newBounds();
-        boolean within =
-                bounds.outside(value + verdict.expanded()) <= 0 && bounds.outside(value - verdict.below()) <= 0;
-        return within ? Words.say("docket.also-within-new") : Words.say("docket.beyond-new");
+        return switch (asNew.appliedRule()
+                .applied(bounds, verdict.expanded())
+                .judge(value, bounds, verdict.expanded(), verdict.below())) {
+            case PASS -> Words.say("docket.also-within-new");
+            case FAIL -> Words.say("docket.beyond-new");
+            default -> Words.say("docket.not-proven-as-new");
+        };
     }
 
     private static String decided(Requirement requirement, Verdict verdict, Judgement judgement, Display display) {

@@ -190,9 +190,7 @@ class DocumentBuilder {
                                 done(step.takenBy(), step.takenByName(), step.takenAt())))
                         .toList(),
                 results.of(setUp),
-                docket.setUps().stream()
-                        .filter(other -> setUp.readId() != setUp.id() && other.id() == setUp.readId())
-                        .findFirst()
+                docket.leader(setUp)
                         .map(other -> other.requirement().position())
                         .orElse(null));
     }

@@ -108,12 +108,12 @@ public record GaugeTerms(
         Form said(RequirementLine line, LengthUnit lengths, @Nullable Feature feature) {
             boolean inside = feature != null && feature.side().inside();
             Form usual = inside && kind == GaugeKind.MICROMETER && line.characteristic() != Characteristic.OUTSIDE_SIZE
-                    ? readWith(GaugeKind.BORE_GAUGE)
+                    ? with(GaugeKind.BORE_GAUGE, setTo)
                     : this;
             if (!usual.compares(line.characteristic()) || !Typed.text(setTo).isEmpty()) {
                 return usual;
             }
-            return usual.on(master(line, lengths, feature));
+            return usual.with(usual.kind, master(line, lengths, feature));
         }
 
         /** A gauge that only compares needs its master; an indicator only for a size, not to tell one place from another. */
@@ -123,10 +123,16 @@ public record GaugeTerms(
                     : kind == GaugeKind.INDICATOR && what.comparedWithMaster();
         }
 
-        /** The same without the master that a line before this one meant. */
+        /** The same without the master that a line before this one meant, and the gauge of the hole that it was of. */
         Form unsaid(RequirementLine before, LengthUnit lengths, @Nullable Feature feature) {
             String meant = master(before, lengths, feature);
-            return !meant.isEmpty() && meant.equals(Typed.text(setTo)) ? on("") : this;
+            boolean ofHole = kind == GaugeKind.BORE_GAUGE
+                    && feature != null
+                    && feature.side().inside()
+                    && GaugeKind.usual(before.characteristic()) == GaugeKind.MICROMETER;
+            return with(
+                    ofHole ? GaugeKind.MICROMETER : kind,
+                    !meant.isEmpty() && meant.equals(Typed.text(setTo)) ? "" : setTo);
         }
 
         private static String master(RequirementLine line, LengthUnit lengths, @Nullable Feature feature) {
@@ -136,25 +142,9 @@ public record GaugeTerms(
                     : named;
         }
 
-        private Form readWith(GaugeKind other) {
+        private Form with(@Nullable GaugeKind other, @Nullable String master) {
             return new Form(
                     other,
-                    secondKind,
-                    resolution,
-                    resolutionUnit,
-                    zeroRule,
-                    zeroing,
-                    setTo,
-                    pinClass,
-                    allowedReturn,
-                    flicker,
-                    repeats,
-                    combination);
-        }
-
-        private Form on(String master) {
-            return new Form(
-                    kind,
                     secondKind,
                     resolution,
                     resolutionUnit,

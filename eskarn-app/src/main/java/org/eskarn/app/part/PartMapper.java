@@ -19,6 +19,9 @@ interface PartMapper {
 
     List<Part> parts(@Param("ids") Collection<Long> ids);
 
+    /** The newest revision, in whatever case the number is typed. */
+    Optional<Part> newest(String drawingNumber);
+
     Optional<Part> byNumber(@Param("drawingNumber") String drawingNumber, @Param("revision") String revision);
 
     List<Feature> features(@Param("partIds") Collection<Long> partIds);

@@ -15,7 +15,6 @@ import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
-import org.eskarn.core.verdict.Bounds;
 
 /**
  * A requirement of a part, whole: its head, its four groups, and what belongs to them.
@@ -135,7 +134,7 @@ public record PartRequirement(
                 && terms.hunted() == other.terms.hunted()
                 && terms.repeats() == other.terms.repeats()
                 && terms.combination() == other.terms.combination()
-                && characteristic().readsSizes() == other.characteristic().readsSizes()
+                && characteristic().readAs(other.characteristic())
                 && gaugeKind() == other.gaugeKind()
                 && secondGaugeKind().equals(other.secondGaugeKind())
                 && gauge.finest().equals(other.gauge.finest())
@@ -144,6 +143,13 @@ public record PartRequirement(
                 && setUp.warm() == other.setUp.warm()
                 && setUp.circumstances().equals(other.setUp.circumstances())
                 && preparations.stream().allMatch(line -> prepared.contains(line.text()));
+    }
+
+    /** Whether it is held to the same datum, as far as both name one. */
+    public boolean heldLike(PartRequirement other) {
+        String own = limitTerms.datum();
+        String others = other.limitTerms.datum();
+        return own.isEmpty() || others.isEmpty() || own.equals(others);
     }
 
     /** Whether it is read from the same zero; what only compares places is told from a master's zero as well as from any. */
@@ -215,9 +221,9 @@ public record PartRequirement(
         return serviceLimit.filter(service -> service.equals(terms.limit())).isPresent();
     }
 
-    /** Within what it would have to be as a new part. */
-    public Bounds newBounds() {
-        return with(limit, terms.basis()).bounds();
+    /** What is asked of it as a new part. */
+    public Requirement asNew() {
+        return with(limit, terms.basis());
     }
 
     /** Whether the drawing is in millimetres rather than inches. */

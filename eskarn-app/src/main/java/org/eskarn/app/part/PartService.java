@@ -50,9 +50,7 @@ public class PartService {
     /** The newest revision of a drawing, whatever the case its number is typed in. */
     @Transactional(readOnly = true)
     public Optional<Part> newest(String drawingNumber) {
-        return parts.all().stream()
-                .filter(part -> part.drawingNumber().equalsIgnoreCase(drawingNumber))
-                .findFirst();
+        return parts.newest(drawingNumber);
     }
 
     @Transactional(readOnly = true)

@@ -6,8 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.eskarn.app.bench.Plan.Row;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
@@ -71,6 +76,28 @@ class PlanTest {
         assertThat(order()).isEqualTo(suggested);
         plans.forget();
         assertThat(order()).isEqualTo(suggested);
+    }
+
+    @Test
+    void ofManyWhoMoveAtOnceNoneIsRefused() throws Exception {
+        List<Integer> suggested = order();
+        ExecutorService hands = Executors.newFixedThreadPool(6);
+        try {
+            List<Callable<Void>> moves = new ArrayList<>();
+            for (int i = 0; i < 12; i++) {
+                int number = suggested.get(1 + i % (suggested.size() - 1));
+                moves.add(() -> {
+                    plans.move(number, true, by);
+                    return null;
+                });
+            }
+            for (Future<Void> move : hands.invokeAll(moves)) {
+                move.get();
+            }
+        } finally {
+            hands.shutdownNow();
+        }
+        assertThat(order()).containsExactlyInAnyOrderElementsOf(suggested);
     }
 
     @Test

@@ -145,16 +145,20 @@ class VerdictWordsTest {
 
     /** What passes in service says whether it would pass as new, and what passes as new says nothing of it. */
     @ParameterizedTest
-    @CsvSource({"0 2 5 9 12 9 5 2 0, true", "0 4 10 18 24 18 10 4 0, false"})
-    void aPassInServiceSaysWhetherItIsWithinNew(String ring, boolean within, Eskarn eskarn) throws Exception {
-        Work asNew = Written.open(eskarn, RUNOUT + "; limit.serviceUpper=0.030");
+    @CsvSource({
+        "0 2 5 9 12 9 5 2 0, SIMPLE, also within the limit for new parts",
+        "0 2 5 9 19 9 5 2 0, STRINGENT, not proven against the limit for new parts",
+        "0 4 10 18 24 18 10 4 0, SIMPLE, not within the limit for new parts"
+    })
+    void aPassInServiceSaysHowItWouldBeDecidedAsNew(String ring, String rule, String said, Eskarn eskarn)
+            throws Exception {
+        Work asNew = Written.open(eskarn, RUNOUT + "; limit.serviceUpper=0.030; limit.rule=" + rule);
         Opening opening = new Opening(
                 asNew.docket().part().id(), "S-9", 1, 1, Purpose.IN_SERVICE.recorded(), "tests", Eskarn.later());
         int number = eskarn.bean(DocketService.class).open(opening, asNew.id(MARA));
         Work inService = new Work(eskarn.context(), number, 1);
         Written.read(inService.prepare(MARA).zero(MARA), ring);
-        assertThat(line(inService))
-                .contains(within ? "; also within the limit for new parts" : "; not within the limit for new parts");
+        assertThat(line(inService)).endsWith("; " + said);
         Written.read(asNew.prepare(MARA).zero(MARA), ring);
         assertThat(line(asNew)).doesNotContain("new parts");
     }

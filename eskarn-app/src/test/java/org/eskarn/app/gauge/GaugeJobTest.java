@@ -179,7 +179,9 @@ class GaugeJobTest {
         assertThat(page.locator("#p-cause"))
                 .containsText("Enter the cause of the outlier (dirt, oil film, lifted foot, knock) and read once more");
         page.fill("#f-cause", "oil film");
-        page.locator("button:has-text('Record the check')").press("Enter");
+        // From the empty field the letter records, as its button says.
+        page.locator("#f-typed").focus();
+        page.keyboard().press("r");
         assertThat(page.locator("tr:has-text('oil film')")).containsText("valid until the end of");
         assertThat(page.locator("tr:has-text('oil film')")).containsText("without reading 4");
     }

@@ -2,6 +2,7 @@ package org.eskarn.app.part;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -212,6 +213,25 @@ class RequirementDraftTest {
         RequirementForm plain = filled("runout 0.03 8", "runout 0.02 8 half", half);
         assertThat(plain.chosenStatement()).isEqualTo(StatedAs.MOVEMENT);
         assertThat(plain.gauge().setTo()).isEmpty();
+    }
+
+    /** A hole is read with a bore gauge on a master of its size; whoever means the shaft after all gets a shaft's gauge again. */
+    @Test
+    void theGaugeFollowsTheFeatureThatTheLineIsOf() throws FormRefused {
+        List<Feature> features =
+                List.of(feature(1, "Bore", SurfaceSide.INSIDE), feature(2, "Shaft", SurfaceSide.OUTSIDE));
+        RequirementForm blank = RequirementForm.usual(features, "");
+        RequirementForm hole = RequirementLines.filled("taper 0.01 3x2 30 of bore", "", blank, features, Map.of());
+        assertThat(hole.gauge().kind()).isEqualTo(GaugeKind.BORE_GAUGE);
+        assertThat(hole.gauge().setTo()).isEqualTo("22");
+        RequirementForm shaft = RequirementLines.filled(
+                "taper 0.01 3x2 30 of shaft", "taper 0.01 3x2 30 of bore", hole, features, Map.of());
+        assertThat(shaft.gauge().kind()).isEqualTo(GaugeKind.MICROMETER);
+        assertThat(shaft.gauge().setTo()).isEmpty();
+    }
+
+    private static Feature feature(long id, String name, SurfaceSide side) {
+        return new Feature(id, 1, name, "", side, new BigDecimal("22"), LengthUnit.MILLIMETRE, "");
     }
 
     private static RequirementForm filled(String line, String before, RequirementForm form) throws FormRefused {

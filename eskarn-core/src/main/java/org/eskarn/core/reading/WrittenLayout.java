@@ -244,6 +244,7 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
                                     .mapToObj(i -> many.group(2) + " " + i)
                             : Stream.of(name);
                 })
+                .limit(MOST + 1L)
                 .toList();
     }
 

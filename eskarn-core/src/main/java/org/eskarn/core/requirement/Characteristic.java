@@ -20,6 +20,7 @@ import static org.eskarn.core.requirement.LimitKind.NONE;
 import static org.eskarn.core.requirement.LimitKind.PLUS_MINUS;
 
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.result.Note;
@@ -256,6 +257,11 @@ public enum Characteristic {
             itself(),
             of(Trait.SIGNED, Trait.SEES_ENDS));
 
+    private static final List<Set<Characteristic>> READ_ALIKE = List.of(
+            Set.of(CIRCULAR_RUNOUT_RADIAL, TOTAL_RUNOUT, OFFSET_OF_OPENING, ROUNDNESS),
+            Set.of(FLATNESS, PARALLELISM_OF_FACES),
+            Set.of(OUTSIDE_SIZE, BORE_SIZE, OUT_OF_ROUND, TAPER));
+
     private enum Trait {
         SIGNED,
         SLOPING,
@@ -398,6 +404,15 @@ public enum Characteristic {
     /** Whether its readings are whole sizes, or deviations from a master, and have no return. */
     public boolean readsSizes() {
         return traits.contains(Trait.WHOLE);
+    }
+
+    /**
+     * Whether the readings of another characteristic mean the same as its own, over one layout and from one zero: heights round an
+     * axis, heights of a face, or sizes. What is read in steps, in pairs, in its own order or answered means something to its
+     * characteristic alone.
+     */
+    public boolean readAs(Characteristic other) {
+        return this == other || READ_ALIKE.stream().anyMatch(alike -> alike.contains(this) && alike.contains(other));
     }
 
     /** Whether it is the size of a shaft or bore, which an indicator only tells against a master. */

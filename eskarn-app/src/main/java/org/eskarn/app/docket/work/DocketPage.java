@@ -27,14 +27,10 @@ import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.app.picture.engine.View;
 import org.eskarn.app.picture.round.DialPicture;
 import org.eskarn.core.evaluation.Reduction;
-import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.Corrections;
-import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
-import org.eskarn.core.requirement.Characteristic;
-import org.eskarn.core.requirement.Zeroing;
 import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Verdict;
@@ -99,9 +95,9 @@ public record DocketPage(
                         setUp.sweep().gauge().dial()));
     }
 
-    /** What the words of the page speak of: a gauge of whole sizes, one in the hand that is set to a master, or a dial that sweeps. */
+    /** What the words of the page speak of, as messages name it. */
     public String with() {
-        return setUp.with();
+        return setUp.gaugeInUse().code();
     }
 
     /** Whether the gauge is rocked to find where its needle turns back. */
@@ -183,25 +179,27 @@ public record DocketPage(
         return "";
     }
 
-    /** One line of the list of requirements. */
-    public record Item(int position, String title, String line, Standing standing, boolean shown, boolean settled) {}
+    public List<RequirementItem> items() {
+        return RequirementItem.of(docket, setUp);
+    }
 
     /** The requirement whose readings this one is judged from; empty where it has its own. */
     public Optional<SetUp> leader() {
-        return docket.setUps().stream()
-                .filter(other -> setUp.readId() != setUp.id() && other.id() == setUp.readId())
-                .findFirst();
+        return docket.leader(setUp);
     }
 
-    /** The requirements that are judged from the readings of this one. */
-    public List<SetUp> followers() {
+    /** The requirements that are judged from the readings of this one, by their titles; empty where there are none. */
+    public String followers() {
         return docket.setUps().stream()
-                .filter(other -> other != setUp && other.readId() == setUp.id())
-                .toList();
+                .filter(other ->
+                        docket.leader(other).filter(leader -> leader == setUp).isPresent())
+                .map(other -> other.requirement().title() + datum(other))
+                .collect(Collectors.joining(", "));
     }
 
-    public String followersSaid() {
-        return followers().stream().map(other -> other.requirement().title()).collect(Collectors.joining(", "));
+    private static String datum(SetUp other) {
+        String datum = other.requirement().limitTerms().datum();
+        return datum.isEmpty() ? "" : Words.say("docket.to-datum", datum);
     }
 
     /** The requirement that is shown once this verdict is accepted; empty in the other steps and at the last. */
@@ -215,36 +213,6 @@ public record DocketPage(
                 && docket.setUps().stream().filter(other -> other != setUp).allMatch(SetUp::settled);
     }
 
-    /** In the order in which they are best worked. */
-    public List<Item> items() {
-        return docket.suggested().stream()
-                .map(other -> new Item(
-                        other.requirement().position(),
-                        other.requirement().title(),
-                        line(other) + (other.readId() == other.id() ? "" : Words.say("docket.same-readings")),
-                        Standing.of(other),
-                        other == setUp,
-                        other.settled()))
-                .toList();
-    }
-
-    private String line(SetUp other) {
-        if (other.waitsFor().isPresent()) {
-            return Words.say("docket.on-hold-for", other.waitsFor().get().title());
-        }
-        String limit = Words.of(other.requirement().terms().limit().words());
-        Double value = other.verdict().value();
-        boolean decided =
-                other.verdict().because() == null && other.wholeLeftOut().isEmpty();
-        if (value == null || !decided) {
-            return (limit + " "
-                            + Words.of(other.requirement().terms().statedAs().word()))
-                    .strip();
-        }
-        Display said = SetUpDisplay.figures(other);
-        return limit + " · " + said.judged(other.verdict()) + " " + said.symbol();
-    }
-
     public Optional<Reduction> reduction() {
         return setUp.assessment().reduction();
     }
@@ -255,42 +223,7 @@ public record DocketPage(
 
     /** What has to be done with the zero before the next reading; empty for nothing. */
     public String zeroFirst() {
-        boolean stepwise = setUp.requirement().gauge().zeroing() == Zeroing.EACH_STEP;
-        Reversal reversal = setUp.requirement().layout().reversal();
-        Station next = next().orElse(null);
-        List<String> conditions = setUp.requirement().layout().conditionNames();
-        if (!(stepwise || reversal.twice() || !conditions.isEmpty()) || next == null || atReturn()) {
-            return "";
-        }
-        Layout layout = setUp.sweep().layout();
-        if (layout.closes(next)) {
-            return Words.say("docket.first-place-again-its-zero-must-hold");
-        }
-        if (!conditions.isEmpty() && (next.number() == 1 || layout.beginsSetUp(next) > 0)) {
-            return Words.say("docket.condition-now", conditions.get(next.setUp()))
-                    + (layout.returns() && next.number() > 1 ? Words.say("docket.set-the-gauge-to-zero-here") : "");
-        }
-        int begun = layout.beginsSetUp(next);
-        if (begun > 0) {
-            return Words.of(begun == 1 ? reversal.between() : reversal.back())
-                    + (layout.returns() ? Words.say("docket.set-the-gauge-to-zero-here") : "");
-        }
-        if (layout.kind() == LayoutKind.RINGS || layout.kind() == LayoutKind.LINES) {
-            return next.number() > 1 && layout.zeroAt(next)
-                    ? Words.say(
-                            "docket.new-set-the-gauge-to-zero-here",
-                            layout.kind() == LayoutKind.RINGS ? Words.say("docket.section") : Words.say("docket.line"))
-                    : "";
-        }
-        if (!stepwise) {
-            return "";
-        }
-        if (setUp.requirement().characteristic() == Characteristic.STRAIGHTNESS) {
-            return next.number() > 1
-                    ? Words.say("docket.move-it-on-near-foot-where-the")
-                    : Words.say("docket.near-foot-at-the-start");
-        }
-        return next.number() > 1 ? Words.say("docket.set-the-gauge-to-zero-at-the") : "";
+        return atReturn() ? "" : ZeroFirst.words(setUp);
     }
 
     /** Whether only the return is still to be read. */

@@ -98,7 +98,7 @@ public class DocketPages {
                 view,
                 person.role().inspects(),
                 shown == Step.REQUIRE
-                        ? SameSetUp.of(docket, setUp, LocalDate.now(clock), clock.getZone())
+                        ? SameSetUp.of(docket, setUp, clock.instant(), clock.getZone())
                         : Optional.empty());
         model.addAttribute("page", page);
         if (shown == Step.VERDICT) {

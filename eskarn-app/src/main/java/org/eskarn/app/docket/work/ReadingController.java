@@ -7,7 +7,6 @@ import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.page.Words;
-import org.eskarn.core.reading.RestOfAnswers;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -48,18 +47,12 @@ class ReadingController implements SetUpActions {
             @ModelAttribute(name = "visit", binding = false) SetUpRequest visit,
             @RequestParam long sweep,
             @RequestParam int place,
-            @RequestParam int last,
             @RequestParam(defaultValue = "") String except,
             @RequestParam String key) {
         visit.model().addAttribute("except", except);
-        return answers.to(visit, () -> {
-            List<TypedReading> all = new ArrayList<>();
-            for (String each : RestOfAnswers.of(place, last, except)) {
-                all.add(new TypedReading(
-                        sweep, place + all.size(), each, key + "-" + all.size(), ReadingSource.KEYPAD));
-            }
-            readings.takeAll(visit.number(), visit.position(), all, visit.by());
-        });
+        TypedReading first = TypedReading.ofKeypad(sweep, place, "1", key);
+        return answers.to(
+                visit, () -> readings.answerRest(visit.number(), visit.position(), first, except, visit.by()));
     }
 
     /** Shows which reading would go to which station; nothing is stored. */

@@ -3,6 +3,7 @@ package org.eskarn.app.docket.work;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -22,8 +23,10 @@ import org.eskarn.core.reading.AnswerParser;
 import org.eskarn.core.reading.Entry;
 import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
+import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.reading.ReadingUnit;
+import org.eskarn.core.reading.RestOfAnswers;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.units.Length;
@@ -94,6 +97,32 @@ public class ReadingService {
             Entry entry = parse(setUp, typed);
             insert(sweep, typed, entry, null, by);
         }
+    }
+
+    /**
+     * Answers all that is still open with yes, but for the places that are named.
+     *
+     * @param first where the page saw the first open place
+     * @param except the numbers of the places that are no
+     * @throws EntryRejected if one of them is no open place
+     * @throws DocketConflict as {@link #takeAll}, or if it is not questions that are answered
+     */
+    @Transactional(rollbackFor = {EntryRejected.class, DocketConflict.class})
+    public void answerRest(int number, int position, TypedReading first, String except, long by)
+            throws EntryRejected, DocketConflict {
+        SetUp setUp = lock.any(number, position, by);
+        SweepRecord sweep = setUp.sweep();
+        if (sweep.id() != first.sweepId()
+                || sweep.nextPlace() != first.place()
+                || sweep.layout().kind() != LayoutKind.YES_NO) {
+            throw lock.changedMeanwhile(setUp);
+        }
+        List<TypedReading> all = new ArrayList<>();
+        for (String each : RestOfAnswers.of(first.place(), sweep.layout().size(), except)) {
+            all.add(TypedReading.ofKeypad(
+                    sweep.id(), first.place() + all.size(), each, first.key() + "-" + all.size()));
+        }
+        takeAll(number, position, all, by);
     }
 
     private void insert(SweepRecord sweep, TypedReading typed, Entry entry, @Nullable String reason, long by) {

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket.work;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -18,15 +19,22 @@ import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.Preparation;
 
 /**
- * Another requirement of the piece that was prepared today as this one has to be, with a gauge that can read this one too, and
- * nothing was moved since as far as the record knows: no other way of holding was prepared or read, and nothing corrected.
+ * Another requirement of the piece that was prepared today as this one has to be, held to no other datum, with a gauge that decides
+ * this one too, and nothing was moved since as far as the record knows: no other way of holding was prepared or read, and nothing
+ * corrected. Not where something has to be asked that is true of one face alone, or was true an hour ago.
  */
 final class SameSetUp {
+
+    private static final Duration COOLING = Duration.ofHours(1);
 
     private SameSetUp() {}
 
     /** The one prepared last; empty where there is none, or something was done for this one already. */
-    static Optional<SetUp> of(Docket docket, SetUp setUp, LocalDate today, ZoneId zone) {
+    static Optional<SetUp> of(Docket docket, SetUp setUp, Instant now, ZoneId zone) {
+        LocalDate today = LocalDate.ofInstant(now, zone);
+        if (setUp.requirement().asksSlide()) {
+            return Optional.empty();
+        }
         boolean begun = setUp.current() != Step.REQUIRE
                 || setUp.sweep().touched()
                 || setUp.confirmation(Step.GAUGE).isPresent()
@@ -38,6 +46,7 @@ final class SameSetUp {
                 .filter(other -> other.readId() != setUp.readId() && other.id() == other.readId())
                 .filter(other -> prepared(other, setUp))
                 .filter(other -> usable(other, setUp, today))
+                .filter(other -> warmthKnown(other, now))
                 .filter(other -> LocalDate.ofInstant(since(other), zone).equals(today) && !moved(docket, other))
                 .max(Comparator.comparing(SameSetUp::since));
     }
@@ -53,6 +62,7 @@ final class SameSetUp {
                         .setUp()
                         .circumstances()
                         .equals(setUp.requirement().setUp().circumstances())
+                && setUp.requirement().heldLike(other.requirement())
                 && !other.preparationsDone().isEmpty()
                 && setUp.requirement().preparations().stream().allMatch(line -> ticked.contains(line.text()));
     }
@@ -66,9 +76,22 @@ final class SameSetUp {
                         .equals(setUp.requirement().secondGaugeKind())
                 && !other.simulated()
                 && gauges.stream().noneMatch(Gauge::missing)
-                && gauges.stream()
-                        .allMatch(gauge -> GaugeChoice.offer(setUp.requirement(), gauge, today)
-                                .free());
+                && gauges.stream().allMatch(gauge -> decides(gauge, setUp, today));
+    }
+
+    /** Free to be used, fine enough, and the one that was named where one was. */
+    private static boolean decides(Gauge gauge, SetUp setUp, LocalDate today) {
+        GaugeChoice.Offer offer = GaugeChoice.offer(setUp.requirement(), gauge, today);
+        Long named = setUp.requirement().gauge().gaugeId();
+        return offer.free() && !offer.suitability().coarse() && (named == null || named == gauge.id());
+    }
+
+    /** Parts cool: temperatures that were measured long ago are measured again. */
+    private static boolean warmthKnown(SetUp other, Instant now) {
+        return other.circumstance()
+                .filter(said -> said.partCelsius() != null)
+                .map(said -> Duration.between(said.saidAt(), now).compareTo(COOLING) <= 0)
+                .orElse(true);
     }
 
     /** When the first of its preparations was ticked: what was moved after that may have been moved before the last. */

@@ -144,7 +144,7 @@ public class SetUpService {
             }
         }
         mapper.insertAttempt(setUp.readId(), kind, done, by, clock.instant());
-        mapper.setWaitsFor(setUp.id(), null, by);
+        mapper.endWaiting(setUp.readId(), by);
         mapper.insertSweep(
                 setUp.readId(),
                 mapper.lastAttempt(setUp.readId()),

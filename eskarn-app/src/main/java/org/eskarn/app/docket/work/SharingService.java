@@ -1,9 +1,7 @@
 package org.eskarn.app.docket.work;
 
-import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
@@ -38,7 +36,8 @@ public class SharingService {
 
     /**
      * Understands a requirement and says that it is read in the set-up of another one, in which nothing was moved: its gauge and
-     * its preparation stand for this one too, and what was said of warmth, holder and plate.
+     * its preparation stand for this one too, and what was said of warmth, holder and plate. What is true of one surface alone is not
+     * carried on: how the lever stands to it, and whether the slide made it.
      *
      * @param as the position of the other
      * @throws DocketConflict if the set-up changed since the page was made, or that of the other no longer stands
@@ -47,7 +46,7 @@ public class SharingService {
     public void sameSetUp(int number, int position, int as, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         Docket docket = dockets.find(number).orElseThrow();
-        SetUp other = SameSetUp.of(docket, setUp, LocalDate.now(clock), clock.getZone())
+        SetUp other = SameSetUp.of(docket, setUp, clock.instant(), clock.getZone())
                 .filter(each -> each.requirement().position() == as)
                 .orElseThrow(() -> new DocketConflict(Words.say("docket.that-set-up-no-longer-stands")));
         Instant now = clock.instant();
@@ -55,7 +54,7 @@ public class SharingService {
         SweepRecord held = other.sweep();
         Gauge second = held.secondGauge();
         mapper.setGauge(setUp.sweep().id(), held.gauge().id(), second == null ? null : second.id(), null, null);
-        if (held.unitSeenAt() != null) {
+        if (Long.valueOf(by).equals(held.unitSeenBy())) {
             mapper.seeUnit(setUp.sweep().id(), by, now);
         }
         mapper.insertStepDone(setUp.id(), null, Step.REQUIRE, by, now);
@@ -65,10 +64,11 @@ public class SharingService {
         }
         other.circumstance()
                 .filter(said -> setUp.circumstance().isEmpty())
-                .ifPresent(said -> mapper.insertCircumstance(said.forSetUp(own, now), by));
-        BigDecimal sag = other.sag();
-        if (sag != null || other.lever() != null) {
-            mapper.setCorrections(own, setUp.corrections().drift(), sag, other.sagUnit(), other.lever(), null, by, now);
+                .ifPresent(said -> mapper.insertCircumstance(said.forSetUp(own, by, now), by));
+        // The arm is the same and sags the same; how the lever stands to another surface nobody has seen yet.
+        if (other.sag() != null) {
+            mapper.setCorrections(
+                    own, setUp.corrections().drift(), other.sag(), other.sagUnit(), setUp.lever(), null, by, now);
         }
     }
 

@@ -13,7 +13,7 @@ import org.eskarn.core.verdict.Outcome;
 /**
  * Something that can be done at a verdict beside accepting it.
  *
- * @param address behind that of the requirement, where it is not the address of another place
+ * @param address where it leads or what is sent to
  * @param key the letter it is reached by; empty where there is none
  * @param posted whether it changes something, rather than leading somewhere
  * @param fields what is sent with it
@@ -61,7 +61,10 @@ public record VerdictAction(String words, String address, String key, boolean po
             actions.add(link(Words.say("docket.set-aside-2"), base + "?step=prove&task=aside", "Y"));
         }
         if (page.mayWork() && setUp.mayAddStation()) {
-            actions.add(link(Words.say("docket.another-station"), base + "?step=sweep&task=hunt", "H"));
+            String words = setUp.sweep().layout().kind().pins()
+                    ? Words.say("docket.another-pin")
+                    : Words.say("docket.another-station");
+            actions.add(link(words, base + "?step=sweep&task=hunt", "H"));
         }
         page.toTables().forEach(way -> actions.add(link(way.title(), way.address(), way.key())));
         if (page.mayWork() && setUp.done(Step.VERDICT)) {

@@ -13,6 +13,7 @@ import org.eskarn.app.docket.DocketService.Opening;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.work.CircumstanceService.CircumstanceForm;
+import org.eskarn.app.docket.work.CorrectionService.CorrectionsForm;
 import org.eskarn.app.ledger.LedgerVerification;
 import org.eskarn.app.part.PartChangeService;
 import org.eskarn.app.part.PartChangeService.FeatureForm;
@@ -98,6 +99,20 @@ class SharingServiceTest {
                         "flat 0.03 4x3 300 200 of D",
                         "parallel 0.05 4x3 300 200 of D",
                         "parallel 0.05 corners 300 200 of D")))
+                .containsExactly(1L, 1L, 3L);
+    }
+
+    /** Readings about one axis say nothing about another. */
+    @Test
+    void whatIsHeldToAnotherDatumIsReadByItself() throws Exception {
+        assertThat(led(open(
+                        "runout 0.02 8 to B of A",
+                        "runout 0.02 8 to C of A",
+                        "round 0.006 8 of A",
+                        "runout 0.03 8 to B of A")))
+                .containsExactly(1L, 2L, 1L, 1L);
+        // Between those of two data one without a datum belongs to the first that came.
+        assertThat(led(open("round 0.006 8 of A", "runout 0.02 8 to B of A", "runout 0.02 8 to C of A")))
                 .containsExactly(1L, 1L, 3L);
     }
 
@@ -226,6 +241,40 @@ class SharingServiceTest {
         // The part went to the plate in between: it is to be set up between the centres anew.
         work.at(3).prepare(MARA);
         assertRefused(work.at(4), 1);
+    }
+
+    /** What is true of one surface, one person's eyes or one hour is not carried on. */
+    @Test
+    void aSetUpCarriesOnWhatStaysTrueAlone() throws Exception {
+        Work work = open("runout 0.02 8 of A", "runout 0.02 8 of B");
+        work.bean(GaugeUseService.class)
+                .choose(work.number(), 1, work.gauge("LI-7"), null, "", work.version(), work.id(MARA));
+        work.prepare(MARA);
+        work.bean(CorrectionService.class)
+                .set(work.number(), 1, new CorrectionsForm(false, "-6", "20", ""), work.version(), work.id(MARA));
+        work.bean(GaugeUseService.class).seeUnit(work.number(), 1, work.version(), work.id(MARA));
+        Work second = work.at(2);
+        sharing.sameSetUp(work.number(), 2, 1, second.version(), work.id(TOBIN));
+        assertThat(second.setUp().sag()).isEqualByComparingTo(work.setUp().sag());
+        assertThat(second.setUp().lever()).isNull();
+        assertThat(second.setUp().sweep().gauge().mark()).isEqualTo("LI-7");
+        assertThat(second.setUp().unitUnseen())
+                .as("Tobin has not seen the unit")
+                .isTrue();
+    }
+
+    @Test
+    void aGaugeTooCoarseOrAnotherThanTheOneNamedIsNotCarriedOn() throws Exception {
+        Work work = open("runout 0.05 8 of A", "runout 0.002 8 of B");
+        work.prepare(MARA);
+        assertRefused(work.at(2), 1);
+    }
+
+    @Test
+    void anotherDatumIsAnotherSetUp() throws Exception {
+        Work work = open("runout 0.02 8 to C of A", "runout 0.02 8 to D of B");
+        work.prepare(MARA);
+        assertRefused(work.at(2), 1);
     }
 
     @Test
