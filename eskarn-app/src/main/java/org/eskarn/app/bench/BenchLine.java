@@ -53,6 +53,9 @@ record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
                             ? Words.say("bench.station-of", read + 1, stations)
                             : Words.say("bench.the-return"));
         }
+        if (step.compareTo(Step.SWEEP) > 0 && setUp.workedSince() && !setUp.acceptable()) {
+            return Words.say("bench.measure-after-the-correction", title);
+        }
         if (step.compareTo(Step.SWEEP) > 0 && !setUp.acceptable()) {
             return Words.say("bench.sweep-again", title);
         }

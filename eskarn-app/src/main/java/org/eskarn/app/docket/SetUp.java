@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
@@ -23,6 +24,7 @@ import org.eskarn.core.reading.Station;
 import org.eskarn.core.requirement.RemedyKind;
 import org.eskarn.core.requirement.ZeroRule;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Outcome;
 import org.eskarn.core.verdict.Verdict;
 import org.eskarn.core.verdict.Verdict.Because;
 import org.jspecify.annotations.Nullable;
@@ -331,7 +333,16 @@ public record SetUp(
         findings.inspections().forEach(attempt -> present.add(attempt.id()));
         return remedies.stream()
                         .anyMatch(remedy -> present.contains(remedy.attemptId()) && remedy.kind() != RemedyKind.LEAVE)
-                || truingSteps.stream().anyMatch(step -> present.contains(step.attemptId()));
+                || worked(present);
+    }
+
+    /** Whether metal was taken off or something moved after it was measured, so that its readings tell of another part. */
+    public boolean workedSince() {
+        return worked(findings.inspections().stream().map(Attempt::id).collect(Collectors.toSet()));
+    }
+
+    private boolean worked(Set<Long> attempts) {
+        return truingSteps.stream().anyMatch(step -> attempts.contains(step.attemptId()));
     }
 
     /** Whether gauge, zero or proof of what the verdict rests on was left out, so that it cannot pass as proven. */
@@ -400,9 +411,13 @@ public record SetUp(
 
     /**
      * Whether the verdict can stand, is not proven for a reason that more sweeps do not mend, or for one that was left
-     * unproved with a reason and a name; of a second inspector never, whose spoilt sweep would hide the first verdict.
+     * unproved with a reason and a name; of a second inspector never, whose spoilt sweep would hide the first verdict. A pass does
+     * not stand for a part that was worked on since.
      */
     public boolean acceptable() {
+        if (workedSince() && verdict().outcome() == Outcome.PASS) {
+            return false;
+        }
         Because because = verdict().because();
         boolean unproved =
                 because == Because.RETURN_OUT || because == Because.ZERO_LOST || because == Because.STATIONS_UNFIT;

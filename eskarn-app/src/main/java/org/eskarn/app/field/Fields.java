@@ -226,7 +226,7 @@ public final class Fields {
     /** Several lengths with their signs, in the order typed. */
     public List<Length> lengths(String name) {
         List<Length> lengths = new ArrayList<>();
-        for (String word : TypedQuantity.joined(text(name)).split("[\\s;]+")) {
+        for (String word : words(name)) {
             Length length = reader.length(name, word, unitAt(name));
             if (length != null) {
                 lengths.add(length);
@@ -280,6 +280,22 @@ public final class Fields {
         return amount == null ? usual : amount.micrometres();
     }
 
+    /** Several amounts in µm, each above zero, in the order typed. */
+    public List<Double> amounts(String name, String what) {
+        List<Double> amounts = new ArrayList<>();
+        for (String word : words(name)) {
+            Length amount = reader.lengthAbove(name, word, unitAt(name), what);
+            if (amount != null) {
+                amounts.add(amount.micrometres());
+            }
+        }
+        return amounts;
+    }
+
+    private String[] words(String name) {
+        return TypedQuantity.joined(text(name)).split("[\\s;]+");
+    }
+
     /** A small amount in µm with its sign; null where nothing was typed. */
     public @Nullable Double signed(String name) {
         Length amount = length(name);
@@ -312,14 +328,7 @@ public final class Fields {
 
     /** Several sizes in µm, in the order typed. */
     public List<Double> sizes(String name) {
-        List<Double> sizes = new ArrayList<>();
-        for (String word : TypedQuantity.joined(text(name)).split("[\\s;]+")) {
-            Length size = reader.lengthAbove(name, word, unitAt(name), Words.say("calculators.a-size"));
-            if (size != null) {
-                sizes.add(size.micrometres());
-            }
-        }
-        return sizes;
+        return amounts(name, Words.say("calculators.a-size"));
     }
 
     /** Turns a minute; null where nothing was typed. */

@@ -39,6 +39,9 @@ final class CutAdvice {
     /** µm; a size typed as exactly a limit lies within it. */
     private static final double ROUNDING = 1e-6;
 
+    /** What a dial of radius moves for what is taken off the diameter. */
+    private static final double HALF = 0.5;
+
     /** A millionth of an inch is finer than any gauge. */
     private static final int DECIMALS = 6;
 
@@ -84,9 +87,10 @@ final class CutAdvice {
 
     private double furthest(boolean largest) {
         SizeReduction sizes = (SizeReduction) found.assessment().reduction().orElseThrow();
-        return Arrays.stream(sizes.sizes())
+        double read = Arrays.stream(sizes.sizes())
                 .reduce(largest ? Math::max : Math::min)
                 .orElseThrow();
+        return bore ? read + found.takenOff() : read - found.takenOff();
     }
 
     /** Whether a place has passed the limit on the far side, which no cut brings back. */
@@ -157,7 +161,7 @@ final class CutAdvice {
                     last.doubleValue() * unit,
                     !onRadius(),
                     graduation.doubleValue() * unit,
-                    dialNow.doubleValue() * unit,
+                    dialNow.doubleValue() * unit + found.takenOff() * (onRadius() ? HALF : 1),
                     found.assessment()
                             .reduction()
                             .map(r -> r.budget().expanded())
@@ -238,11 +242,12 @@ final class CutAdvice {
                 planned ? Optional.of(sizes(plan)) : Optional.empty(),
                 predicted,
                 Words.say(
-                        "remedy.cut-to-in",
-                        target,
-                        found.sizes().symbol(),
-                        plan.passes().size(),
-                        plan.passes().size() == 1 ? Words.say("remedy.pass-2") : Words.say("remedy.passes-2")),
+                                "remedy.cut-to-in",
+                                target,
+                                found.sizes().symbol(),
+                                plan.passes().size(),
+                                plan.passes().size() == 1 ? Words.say("remedy.pass-2") : Words.say("remedy.passes-2"))
+                        + found.taken(),
                 fields.problems());
     }
 

@@ -1,12 +1,12 @@
 package org.eskarn.app.remedy;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.DetailsView;
+import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.flat.GuideDrawing;
 import org.eskarn.core.evaluation.SlopesReduction;
@@ -22,19 +22,24 @@ final class GuideAdvice {
     private static final String TOWARDS = Words.say("remedy.towards-the-other-line");
     private static final String AWAY = Words.say("remedy.away-from-the-other-line");
 
+    private static final int MOST_SCREWS = 8;
+    private static final double MICROMETRES = 1000;
+
     private GuideAdvice() {}
 
     static Advice of(MeasuredState found, Fields fields) {
         SlopesReduction slopes =
                 (SlopesReduction) found.assessment().reduction().orElseThrow();
         SlopesReduction.Slope slope = slopes.slopes().get(slopes.worst());
-        BigDecimal screw = fields.above("screwDistance", Words.say("remedy.a-distance"));
-        double perPlace = found.assessment().sweep().layout().unit().millimetres();
         if (slopes.span() == 0) {
             return Advice.not(
                     RemedyKind.GUIDE, Words.say("remedy.how-far-apart-both-places-are-is"), fields.problems());
         }
-        double distance = screw == null ? slopes.span() : screw.doubleValue() * perPlace;
+        List<Double> screws = screws(fields, slopes.span());
+        if (!fields.problems().isEmpty()) {
+            return Advice.not(RemedyKind.GUIDE, Words.say("remedy.enter-how-far-each-screw-is"), fields.problems());
+        }
+        double distance = screws.stream().mapToDouble(each -> each).max().orElseThrow();
         List<Double> errors = new ArrayList<>(List.of(slope.rise()));
         found.steps().forEach(step -> errors.add(step.movement()));
         GuideMove move = GuideMove.of(
@@ -74,7 +79,9 @@ final class GuideAdvice {
         String headline = done
                 ? Words.of(move.advice().sentence())
                 : found.steps().isEmpty() || move.advice() != GuideMove.Advice.WORSE
-                        ? Words.say("remedy.move-it-at-the-screw-by", found.both(Math.abs(move.move())), way)
+                        ? screws.size() == 1
+                                ? Words.say("remedy.move-it-at-the-screw-by", found.both(Math.abs(move.move())), way)
+                                : Words.say("remedy.move-it-at-every-screw", way)
                         : Words.of(move.advice().sentence());
         if (!done && move.advice() != GuideMove.Advice.WORSE && !found.steps().isEmpty()) {
             lines.add(Words.of(move.advice().sentence()));
@@ -86,12 +93,14 @@ final class GuideAdvice {
                 headline,
                 lines,
                 List.of(),
-                found.steps().isEmpty() ? List.of() : List.of(log(found, move)),
+                tables(found, move, screws, slopes.span()),
                 Optional.of(GuideDrawing.of(
                         found.subject().name(),
                         last,
-                        move.move(),
-                        distance / slopes.span(),
+                        screws.stream()
+                                .map(screw -> new GuideDrawing.Screw(
+                                        screw / slopes.span(), move.moveAt(screw / slopes.span())))
+                                .toList(),
                         fields.text("screwEnd").equals(RemedyFields.FRONT),
                         found.deviations())),
                 OptionalDouble.of(factor * (found.steps().isEmpty() ? move.wanted() : last)),
@@ -104,6 +113,43 @@ final class GuideAdvice {
                                 found.deviations().signed(last),
                                 found.deviations().symbol()),
                 fields.problems());
+    }
+
+    /** From the pivot to each screw, mm; one at the other end where nothing was typed. */
+    private static List<Double> screws(Fields fields, double span) {
+        List<Double> screws = fields.amounts("screwDistance", Words.say("remedy.a-distance")).stream()
+                .map(each -> each / MICROMETRES)
+                .toList();
+        if (screws.size() > MOST_SCREWS) {
+            fields.problem("screwDistance", Words.say("remedy.eight-screws-are-enough", MOST_SCREWS));
+        }
+        return screws.isEmpty()
+                ? List.of(span)
+                : screws.stream().sorted().distinct().toList();
+    }
+
+    private static List<DetailsView.Table> tables(
+            MeasuredState found, GuideMove move, List<Double> screws, double span) {
+        List<DetailsView.Table> tables = new ArrayList<>();
+        if (screws.size() > 1 && move.advice() != GuideMove.Advice.DONE) {
+            double perPlace = found.assessment().sweep().layout().unit().millimetres();
+            String unit = ", " + found.assessment().sweep().layout().unit().symbol();
+            tables.add(new DetailsView.Table(
+                    Words.say("remedy.screw-by-screw"),
+                    List.of(
+                            Words.say("remedy.head-from-the-pivot") + unit,
+                            Words.say("remedy.head-move") + ", "
+                                    + found.deviations().symbol()),
+                    screws.stream()
+                            .map(screw -> new DetailsView.Row(
+                                    Display.plain(screw / perPlace, 3),
+                                    List.of(found.deviations().amount(Math.abs(move.moveAt(screw / span))))))
+                            .toList()));
+        }
+        if (!found.steps().isEmpty()) {
+            tables.add(log(found, move));
+        }
+        return tables;
     }
 
     /** Every step with what it did, so that nobody goes on from a worse one. */

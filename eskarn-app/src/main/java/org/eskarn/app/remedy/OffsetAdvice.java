@@ -9,6 +9,7 @@ import org.eskarn.app.field.Fields;
 import org.eskarn.app.page.DetailsView;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.round.MoveDrawing;
+import org.eskarn.core.remedy.Available;
 import org.eskarn.core.remedy.OffsetMove;
 import org.eskarn.core.remedy.OffsetMove.Choice;
 import org.eskarn.core.remedy.OffsetMove.Diameter;
@@ -44,6 +45,9 @@ final class OffsetAdvice {
         if (found.drawer().isEmpty()) {
             lines.add(Words.say("remedy.no-offsets-are-listed-for-this-part"));
         }
+        if (ofDowels(chosen)) {
+            lines.add(Words.say("remedy.turn-both-dowels-alike", way));
+        }
         lines.add(Words.say(
                 "remedy.then-it-is-off-by-the-judged",
                 found.deviation(chosen.residual()),
@@ -56,10 +60,17 @@ final class OffsetAdvice {
                 lines,
                 choices(found, move, chosen),
                 List.of(diameters(found, chosen)),
-                Optional.of(MoveDrawing.of(found.subject(), move, chosen, found.deviations())),
+                Optional.of(MoveDrawing.of(found.subject(), move, chosen, ofDowels(chosen), found.deviations())),
                 OptionalDouble.of(chosen.figure()),
                 Words.say("remedy.move-by-with", found.deviation(chosen.moved()), by, way),
                 Map.of());
+    }
+
+    /** Whether it is moved by dowels, of which a housing has two. */
+    private static boolean ofDowels(Choice chosen) {
+        return chosen.available()
+                .filter(available -> available.kind() == Available.Kind.DOWEL)
+                .isPresent();
     }
 
     private static String what(MeasuredState found) {

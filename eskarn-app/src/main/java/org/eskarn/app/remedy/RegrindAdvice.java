@@ -1,6 +1,5 @@
 package org.eskarn.app.remedy;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -31,18 +30,21 @@ final class RegrindAdvice {
     static Advice of(MeasuredState found, Fields fields) {
         HeightsReduction heights =
                 (HeightsReduction) found.assessment().reduction().orElseThrow();
-        BigDecimal feed = fields.above("feed", Words.say("remedy.a-downfeed"));
+        List<Double> planned = fields.amounts("feed", Words.say("remedy.a-downfeed"));
         Integer at = fields.whole("atFeed", 0, Regrind.MOST);
         Facets facets = Facets.of(found.assessment().corrected());
         double[] lying = fields.text("lies").equals(RemedyFields.LEVELLED) ? heights.levelled() : heights.heights();
-        double micrometres = feed == null ? USUAL : found.deviations().micrometres(feed.doubleValue());
         if (!fields.problems().isEmpty()) {
             return Advice.not(
                     RemedyKind.REGRIND, Words.say("remedy.type-the-depth-of-each-downfeed"), fields.problems());
         }
         try {
-            Regrind grind = Regrind.of(facets, lying, micrometres);
-            int shown = Math.max(0, Math.min(at == null ? 1 : at, grind.feeds().size()));
+            List<Double> taken =
+                    found.steps().stream().map(MeasuredState.Step::movement).toList();
+            Regrind grind = Regrind.of(facets, lying, taken, planned.isEmpty() ? List.of(USUAL) : planned);
+            int usual = Math.max(1, taken.size());
+            int shown =
+                    Math.max(0, Math.min(at == null ? usual : at, grind.feeds().size()));
             return told(found, heights, fields.text("lies").equals(RemedyFields.LEVELLED), grind, facets, shown);
         } catch (PlanRefused e) {
             fields.problem("feed", Words.of(e.note()));
@@ -73,7 +75,14 @@ final class RegrindAdvice {
         return new Advice(
                 RemedyKind.REGRIND,
                 grind.stock() > 0,
-                Words.say("remedy.take-off-and-the-whole-face-cleans", found.both(grind.stock()), how),
+                grind.taken() == 0
+                        ? Words.say("remedy.take-off-and-the-whole-face-cleans", found.both(grind.stock()), how)
+                        : grind.left() > 0
+                                ? Words.say(
+                                        "remedy.taken-so-far-take-more",
+                                        found.deviation(grind.taken()),
+                                        found.both(grind.left()))
+                                : Words.say("remedy.taken-and-clean", found.deviation(grind.taken())),
                 lines,
                 List.of(),
                 List.of(feeds(found, grind)),
@@ -87,7 +96,7 @@ final class RegrindAdvice {
                         toGo,
                         found.deviations())),
                 OptionalDouble.of(0),
-                Words.say("remedy.ground-stock", how, found.deviation(grind.stock())),
+                Words.say("remedy.ground-stock", how, found.deviation(grind.stock())) + found.taken(),
                 Map.of());
     }
 
@@ -102,7 +111,7 @@ final class RegrindAdvice {
                         Words.say("remedy.cleaned")),
                 grind.feeds().stream()
                         .map((Feed feed) -> new DetailsView.Row(
-                                Integer.toString(feed.number()),
+                                feed.number() + (feed.taken() ? Words.say("remedy.taken") : ""),
                                 List.of(
                                         found.deviations().amount(feed.depth()),
                                         found.deviations().amount(feed.left()),

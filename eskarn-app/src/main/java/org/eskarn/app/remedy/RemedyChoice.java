@@ -52,10 +52,7 @@ public final class RemedyChoice {
             case TRUING ->
                 centred(assessment)
                         || assessment.reduction(JournalsReduction.class).isPresent()
-                        || assessment
-                                .reduction(WatchedReduction.class)
-                                .flatMap(watched -> watched.worst().highAt())
-                                .isPresent();
+                        || assessment.reduction(WatchedReduction.class).isPresent();
             case TAPER ->
                 requirement.side() == SurfaceSide.OUTSIDE
                         && assessment

@@ -93,7 +93,11 @@ final class RemedyFields {
                                 Words.say("remedy.radius"))
                         .half(),
                 Field.size("slide", Words.say("remedy.its-graduation")).half(),
-                Field.size("dialNow", Words.say("remedy.it-stands-at"))
+                Field.size(
+                                "dialNow",
+                                found.steps().isEmpty()
+                                        ? Words.say("remedy.it-stands-at")
+                                        : Words.say("remedy.it-stood-at"))
                         .usually("0")
                         .half(),
                 Field.temperature("partCelsius", Words.say("remedy.part-c"))
@@ -122,7 +126,9 @@ final class RemedyFields {
                         Words.say("remedy.as-it-lies-parallel-to-its-other"),
                         LEVELLED,
                         Words.say("remedy.levelled-first-with-the-least-stock")),
-                Field.read("feed", Words.say("remedy.each-downfeed")).half(),
+                Field.read("feed", Words.say("remedy.each-downfeed"))
+                        .restated(Restating.LENGTHS)
+                        .half(),
                 Field.of("atFeed", Words.say("remedy.map-after-downfeed"), Quantity.NUMBER)
                         .half());
     }
@@ -145,6 +151,7 @@ final class RemedyFields {
     private static List<Field> guide() {
         return List.of(
                 Field.place("screwDistance", Words.say("remedy.from-where-it-turns-to-the-screw"))
+                        .restated(Restating.LENGTHS)
                         .half(),
                 either(
                                 "screwEnd",

@@ -111,7 +111,9 @@ final class TruingAdvice {
             return new High(
                     worst.movement(),
                     (worst.name().isEmpty() ? "" : worst.name() + ", ")
-                            + worst.highAt().map(TruingAdvice::where).orElseThrow(),
+                            + worst.highAt()
+                                    .map(TruingAdvice::where)
+                                    .orElse(Words.say("remedy.where-the-needle-is-highest")),
                     "",
                     Optional.empty());
         }

@@ -223,6 +223,50 @@ class FlatAdviceTest {
         assertThat(advice(closes, RemedyKind.GUIDE).headline()).contains("away from the other line");
     }
 
+    /** Held by three screws it is moved at each, in proportion to how far each lies from where it turns. */
+    @Test
+    void aGuideHeldBySeveralScrewsIsMovedAtEach() {
+        MeasuredState opens = found(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "1", "", 30, 0);
+        Advice advice = advice(opens, RemedyKind.GUIDE, "screwDistance", "600 150 300");
+        assertThat(advice.headline())
+                .isEqualTo("Loosen every screw, then move it at each by the table, towards the other line.");
+        assertThat(advice.tables().get(0).rows())
+                .extracting(row -> row.name() + ": " + row.cells().get(0))
+                .containsExactly("150: 15.0", "300: 30.0", "600: 60.0");
+        assertThat(advice(opens, RemedyKind.GUIDE, "screwDistance", "600 -150").problems())
+                .containsKey("screwDistance");
+        assertThat(advice(opens, RemedyKind.GUIDE, "screwDistance", "1 2 3 4 5 6 7 8 9")
+                        .ready())
+                .isFalse();
+    }
+
+    /** Downfeeds that are not even, and what was really taken: the plan goes on from that. */
+    @Test
+    void whatWasReallyTakenIsCountedAndKept() {
+        Advice uneven = advice(wedge(), RemedyKind.REGRIND, "feed", "8 8 1");
+        assertThat(uneven.tables().get(0).rows()).hasSize(6);
+        MeasuredState begun = found(
+                Characteristic.PARALLELISM_OF_FACES,
+                LayoutKind.GRID,
+                "0 100 200",
+                "0 100",
+                List.of(new MeasuredState.Step("pass 1", 9), new MeasuredState.Step("pass 2", 5)),
+                LengthUnit.MICROMETRE,
+                0,
+                10,
+                20,
+                0,
+                10,
+                20);
+        Advice advice = advice(begun, RemedyKind.REGRIND, "feed", "4");
+        assertThat(advice.headline())
+                .startsWith("14.0 µm taken off; take 6.0 µm (2.4 tenths) more and the whole face cleans up");
+        assertThat(advice.tables().get(0).rows())
+                .extracting(row -> row.name() + ": " + row.cells().get(0))
+                .containsExactly("1 taken: 9.0", "2 taken: 14.0", "3: 18.0", "4: 22.0");
+        assertThat(advice.words()).endsWith("; taken: 9.0 + 5.0 µm");
+    }
+
     @Test
     void aStepThatMadeItWorseIsNotKept() {
         MeasuredState worse = found(

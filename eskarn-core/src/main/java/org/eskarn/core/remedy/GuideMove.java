@@ -6,9 +6,10 @@ import org.eskarn.core.result.Note;
 import org.eskarn.core.verdict.Bounds;
 
 /**
- * Setting a guide or fence parallel by a screw: it turns about its other end.
+ * Setting a guide or fence parallel by a screw: it turns about its other end. One that is held by several screws is moved at each
+ * of them, or it bends.
  *
- * <pre>move at the screw = error · (distance from the pivot to the screw ÷ measured length)</pre>
+ * <pre>move at a screw = error · (distance from the pivot to that screw ÷ measured length)</pre>
  *
  * <p>Source: similar triangles.
  *
@@ -130,6 +131,15 @@ public record GuideMove(List<Double> errors, double wanted, double lever, List<D
 
     /** The same after any step. */
     public double moveFrom(int step) {
+        return moveFrom(step, lever);
+    }
+
+    /** The move at another screw, whose distance from the pivot is so many measured lengths, µm, signed the same way. */
+    public double moveAt(double lever) {
+        return moveFrom(errors.size() - 1, lever);
+    }
+
+    private double moveFrom(int step, double lever) {
         return (errors.get(step) - wanted) * lever;
     }
 

@@ -20,6 +20,7 @@ import static org.eskarn.core.requirement.LimitKind.NONE;
 import static org.eskarn.core.requirement.LimitKind.PLUS_MINUS;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.eskarn.core.reading.LayoutKind;
@@ -344,6 +345,11 @@ public enum Characteristic {
     /** The corrections that can come into question, the usual one first, to accept it as it is last. */
     public List<RemedyKind> remedies() {
         return remedies;
+    }
+
+    /** The one of its corrections whose steps are logged; empty where none is. */
+    public Optional<RemedyKind> logged() {
+        return remedies.stream().filter(RemedyKind::logged).findFirst();
     }
 
     /** The layouts it can be read over, the usual one first. */

@@ -46,9 +46,19 @@ public enum RemedyKind {
         };
     }
 
-    /** Whether its steps are logged one by one. */
+    /** Whether it is known only by its steps, so that there is nothing to decide on before the first. */
     public boolean stepped() {
         return this == TRUING || this == GUIDE;
+    }
+
+    /** Whether metal is taken off, pass by pass. */
+    public boolean takesOff() {
+        return this == CUT || this == REGRIND;
+    }
+
+    /** Whether its steps are logged one by one: what it came to after each, or what each took off. */
+    public boolean logged() {
+        return stepped() || takesOff();
     }
 
     /** Whether something has to be typed before it can be worked out. */

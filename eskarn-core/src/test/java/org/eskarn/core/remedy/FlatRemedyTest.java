@@ -30,7 +30,7 @@ class FlatRemedyTest {
     void grindingCleansMoreWithEachFeedAndAllAtTheStock(RepetitionInfo info) throws PlanRefused {
         double[] heights =
                 new Random(info.getCurrentRepetition()).doubles(16, -9, 9).toArray();
-        Regrind grind = Regrind.of(FACETS, heights, 2);
+        Regrind grind = Regrind.of(FACETS, heights, List.of(), List.of(2.0));
         assertThat(heights[grind.first()] - heights[grind.last()]).isCloseTo(grind.stock(), within(1e-12));
         double before = 0;
         for (Regrind.Feed feed : grind.feeds()) {
@@ -45,9 +45,42 @@ class FlatRemedyTest {
 
     @Test
     void aLevelFaceNeedsNoFeedAndTinyOnesAreRefused() throws PlanRefused {
-        assertThat(Regrind.of(FACETS, new double[16], 2).feeds()).isEmpty();
-        assertThatThrownBy(() -> Regrind.of(FACETS, X, 0.1)).hasMessageContaining("core.too-many-downfeeds [900");
-        assertThatThrownBy(() -> Regrind.of(FACETS, X, 0)).hasMessageContaining("above zero");
+        assertThat(Regrind.of(FACETS, new double[16], List.of(), List.of(2.0)).feeds())
+                .isEmpty();
+        assertThatThrownBy(() -> Regrind.of(FACETS, X, List.of(), List.of(0.1)))
+                .hasMessageContaining("core.too-many-downfeeds [900");
+        assertThatThrownBy(() -> Regrind.of(FACETS, X, List.of(), List.of(0.0))).hasMessageContaining("above zero");
+    }
+
+    /** What was really taken comes first, then the uneven feeds that are planned; all together they end at the lowest place. */
+    @RepeatedTest(10)
+    void feedsNeedNotBeEven(RepetitionInfo info) throws PlanRefused {
+        Random chance = new Random(info.getCurrentRepetition());
+        double[] heights = chance.doubles(16, 0, 60).toArray();
+        List<Double> taken = List.of(7.0, 12.5);
+        Regrind whole = Regrind.of(FACETS, heights, List.of(), List.of(7.0, 12.5, 9.0, 2.0));
+        Regrind begun = Regrind.of(FACETS, heights, taken, List.of(9.0, 2.0));
+        assertThat(begun.feeds())
+                .extracting(Regrind.Feed::depth)
+                .isEqualTo(whole.feeds().stream().map(Regrind.Feed::depth).toList());
+        assertThat(begun.feeds())
+                .extracting(Regrind.Feed::cleaned)
+                .isEqualTo(whole.feeds().stream().map(Regrind.Feed::cleaned).toList());
+        assertThat(begun.taken()).isEqualTo(19.5);
+        assertThat(begun.left()).isCloseTo(Math.max(0, whole.stock() - 19.5), within(1e-9));
+        Regrind.Feed last = begun.feeds().get(begun.feeds().size() - 1);
+        assertThat(last.left()).isZero();
+        assertThat(last.depth() - whole.stock()).isBetween(-1e-9, 2.0);
+    }
+
+    @Test
+    void aFaceThatIsCleanByWhatWasTakenNeedsNoFurtherFeed() throws PlanRefused {
+        Regrind clean = Regrind.of(FACETS, X, List.of(60.0, 40.0), List.of(5.0));
+        assertThat(clean.feeds()).hasSize(2).allMatch(Regrind.Feed::taken);
+        assertThat(clean.feeds().get(1).cleaned()).isEqualTo(1);
+        assertThat(clean.left()).isZero();
+        assertThatThrownBy(() -> Regrind.of(FACETS, X, List.of(-1.0), List.of(5.0)))
+                .hasMessageContaining("above zero, not -1.0");
     }
 
     /** After packing the face is as parallel as it is flat, and packing never lowers. */

@@ -16,6 +16,7 @@ import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.SetUpLock;
 import org.eskarn.app.docket.TruingStepDone;
 import org.eskarn.app.docket.work.ReadingService;
+import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Units;
 import org.eskarn.app.page.Words;
@@ -25,8 +26,11 @@ import org.eskarn.app.remedy.Advice;
 import org.eskarn.app.remedy.Correction;
 import org.eskarn.app.remedy.MeasuredState;
 import org.eskarn.core.reading.Entry;
+import org.eskarn.core.reading.EntryParser;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.remedy.Recheck;
+import org.eskarn.core.requirement.RemedyKind;
+import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Verdict;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -38,6 +42,10 @@ public class RemedyService {
 
     private static final int LONGEST = 400;
     private static final int MOST_STEPS = 60;
+
+    /** µm; nobody takes off 100 mm in one pass. */
+    private static final BigDecimal MOST_TAKEN = new BigDecimal("100000");
+
     private static final int DECIMALS = 6;
 
     private final DocketMapper mapper;
@@ -133,31 +141,29 @@ public class RemedyService {
     }
 
     /**
-     * Logs a step of truing.
+     * Logs a step: a blow or the move of a screw, with what it came to then, or a pass, with what was really taken off.
      *
-     * @param place where it was made
+     * @param place where it was made; of a pass its number, where nothing is typed
      * @param done what was done
-     * @param typed the movement after it
+     * @param typed the movement after it, or its lowest and highest with a slash between; of a pass what it took
      * @throws DocketConflict if the set-up changed since the page was made, or a field cannot be taken
-     * @throws EntryRejected if the movement is no reading of the gauge
+     * @throws EntryRejected if the movement is no reading of the gauge, or what was taken no number
      */
     @Transactional(rollbackFor = {DocketConflict.class, EntryRejected.class})
     public void step(int number, int position, String place, String done, String typed, int version, long by)
             throws DocketConflict, EntryRejected {
         SetUp setUp = lock.unchanged(number, position, version, by);
         requirePossible(setUp);
-        String where = place.strip();
+        RemedyKind kind = setUp.requirement()
+                .characteristic()
+                .logged()
+                .orElseThrow(() -> new DocketConflict(Words.say("docket.nothing-is-logged-here")));
+        List<TruingStepDone> steps = setUp.stepsOfAttempt();
+        String where = place.isBlank() && kind.takesOff() ? Words.say("docket.pass", steps.size() + 1) : place.strip();
         if (where.isEmpty() || where.length() > 60 || done.strip().length() > 200) {
             throw new DocketConflict(Words.say("docket.write-where-it-was-done-for-example"));
         }
-        Entry entry = ReadingService.parseMovement(setUp, typed);
-        BigDecimal movement =
-                entry.middle(setUp.sweep().gauge().dial().graduation()).exactMicrometres();
-        boolean signed = setUp.requirement().characteristic().signed();
-        if (movement.signum() < 0 && !signed) {
-            throw new DocketConflict(Words.say("docket.a-movement-is-highest-less-lowest-so"));
-        }
-        List<TruingStepDone> steps = setUp.stepsOfAttempt();
+        BigDecimal movement = kind.takesOff() ? taken(setUp, typed) : movement(setUp, kind, typed);
         if (steps.size() >= MOST_STEPS) {
             throw new DocketConflict(Words.say("docket.sixty-steps-are-enough-sweep-it-whole"));
         }
@@ -175,5 +181,33 @@ public class RemedyService {
                         "",
                         clock.instant()),
                 by);
+    }
+
+    private static BigDecimal movement(SetUp setUp, RemedyKind kind, String typed)
+            throws DocketConflict, EntryRejected {
+        Entry entry = ReadingService.parseMovement(setUp, typed);
+        Length graduation = setUp.sweep().gauge().dial().graduation();
+        if (kind.struck() && entry.bandEnd() != null) {
+            return entry.high(graduation)
+                    .exactMicrometres()
+                    .subtract(entry.low(graduation).exactMicrometres());
+        }
+        BigDecimal movement = entry.middle(graduation).exactMicrometres();
+        boolean signed = setUp.requirement().characteristic().signed();
+        if (movement.signum() < 0 && !signed) {
+            throw new DocketConflict(Words.say("docket.a-movement-is-highest-less-lowest-so"));
+        }
+        return movement;
+    }
+
+    /** What a pass took is no reading of a dial: it is typed in the unit of its readings, or with its own. */
+    private static BigDecimal taken(SetUp setUp, String typed) throws DocketConflict, EntryRejected {
+        Gauge gauge = setUp.sweep().gauge();
+        Entry entry = EntryParser.parse(typed, gauge.readingUnit());
+        BigDecimal taken = entry.middle(gauge.dial().graduation()).exactMicrometres();
+        if (entry.bandEnd() != null || taken.signum() <= 0 || taken.compareTo(MOST_TAKEN) > 0) {
+            throw new DocketConflict(Words.say("docket.enter-what-the-pass-took"));
+        }
+        return taken;
     }
 }

@@ -55,7 +55,10 @@ public class SetUpService {
             throw new DocketConflict(Words.say("docket.set-the-zero-on-its-master-first"));
         }
         if (step == Step.VERDICT && !setUp.acceptable()) {
-            throw new DocketConflict(Words.say("docket.this-sweep-proves-nothing-so-its-verdict"));
+            throw new DocketConflict(
+                    setUp.workedSince()
+                            ? Words.say("docket.it-was-worked-on-since")
+                            : Words.say("docket.this-sweep-proves-nothing-so-its-verdict"));
         }
         mapper.insertStepDone(
                 step.ofRequirement() ? setUp.id() : setUp.readId(),

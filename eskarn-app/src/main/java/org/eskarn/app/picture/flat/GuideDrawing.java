@@ -1,5 +1,6 @@
 package org.eskarn.app.picture.flat;
 
+import java.util.List;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.engine.Picture;
@@ -18,13 +19,17 @@ public final class GuideDrawing {
     private GuideDrawing() {}
 
     /**
-     * @param opening towards the back over the measured length, µm
-     * @param move at the screw that takes it out, µm, signed as the opening
-     * @param reach from the pivot to the screw, in measured lengths
-     * @param screwInFront whether the screw is at the front and the pivot at the back
+     * @param reach from the pivot, in measured lengths
+     * @param move at the screw that takes the opening out, µm, signed as the opening
      */
-    public static Picture of(
-            String name, double opening, double move, double reach, boolean screwInFront, Display display) {
+    public record Screw(double reach, double move) {}
+
+    /**
+     * @param opening towards the back over the measured length, µm
+     * @param screws all it is held by, the nearest to the pivot first
+     * @param screwInFront whether the screws are towards the front and the pivot at the back
+     */
+    public static Picture of(String name, double opening, List<Screw> screws, boolean screwInFront, Display display) {
         double scale = ROOM / Math.max(Math.abs(opening), display.finest() * 4);
         double half = opening * scale / 2;
         Sketch sketch = new Sketch();
@@ -34,8 +39,7 @@ public final class GuideDrawing {
         sketch.text(
                 "d-fill-brass", new Xy(BACK - 30, OTHER - 12), "start", 14, 700, Words.say("picture.the-other-line"));
         sketch.area(
-                Sketch.STONE,
-                java.util.List.of(front, back, new Xy(back.x(), back.y() + 34), new Xy(front.x(), front.y() + 34)));
+                Sketch.STONE, List.of(front, back, new Xy(back.x(), back.y() + 34), new Xy(front.x(), front.y() + 34)));
         sketch.line(Sketch.INK, 2.4, back, front);
         sketch.dashed(Sketch.QUIET, new Xy(BACK, GUIDE), new Xy(FRONT, GUIDE));
         for (boolean atFront : new boolean[] {true, false}) {
@@ -51,7 +55,7 @@ public final class GuideDrawing {
         }
         double from = screwInFront ? BACK : FRONT;
         double to = screwInFront ? FRONT : BACK;
-        double x = from + (to - from) * Math.min(1, reach);
+        double furthest = Math.max(1, screws.get(screws.size() - 1).reach());
         Xy pivot = new Xy(from, (screwInFront ? back : front).y() + 17);
         sketch.circle(Sketch.INK, 1.8, "", pivot, 7)
                 .text(
@@ -61,23 +65,11 @@ public final class GuideDrawing {
                         13,
                         400,
                         Words.say("picture.turns-here"));
-        boolean towards = move > 0 != screwInFront;
-        if (Math.abs(move) > display.finest() / 2) {
-            double y = GUIDE + 17;
-            Xy tail = new Xy(x, towards ? y + 52 : y);
-            Xy head = new Xy(x, towards ? y : y + 52);
-            sketch.arrow(Sketch.PETROL, "d-fill-petrol", 3, tail, head);
-            sketch.text(
-                    "d-fill-petrol",
-                    new Xy(x + (screwInFront ? -12 : 12), y + 34),
-                    screwInFront ? "end" : "start",
-                    15,
-                    700,
-                    Words.say(
-                            "picture.at-the-screw",
-                            display.amount(Math.abs(move)),
-                            display.symbol(),
-                            towards ? Words.say("picture.towards-it") : Words.say("picture.away-from-it")));
+        for (int i = 0; i < screws.size(); i++) {
+            Screw screw = screws.get(i);
+            boolean last = i == screws.size() - 1;
+            double x = from + (to - from) * screw.reach() / furthest;
+            arrow(sketch, screw, x, last, i % 2 == 1, screwInFront, display);
         }
         sketch.scaleBar(new Xy(40, GUIDE + 40), ROOM, scale, true, display);
         return sketch.drawn(
@@ -87,5 +79,31 @@ public final class GuideDrawing {
                         opening > 0
                                 ? Words.say("picture.opens")
                                 : opening < 0 ? Words.say("picture.closes") : Words.say("picture.parallel")));
+    }
+
+    /** Of several the last alone says which way: they all go the same. */
+    private static void arrow(
+            Sketch sketch, Screw screw, double x, boolean last, boolean lower, boolean screwInFront, Display display) {
+        if (Math.abs(screw.move()) <= display.finest() / 2) {
+            return;
+        }
+        boolean towards = screw.move() > 0 != screwInFront;
+        double y = GUIDE + 17;
+        sketch.arrow(
+                Sketch.PETROL, "d-fill-petrol", 3, new Xy(x, towards ? y + 52 : y), new Xy(x, towards ? y : y + 52));
+        String amount = display.amount(Math.abs(screw.move()));
+        sketch.text(
+                "d-fill-petrol",
+                new Xy(x + (screwInFront ? -12 : 12), y + (lower ? 46 : 34)),
+                screwInFront ? "end" : "start",
+                15,
+                700,
+                last
+                        ? Words.say(
+                                "picture.at-the-screw",
+                                amount,
+                                display.symbol(),
+                                towards ? Words.say("picture.towards-it") : Words.say("picture.away-from-it"))
+                        : amount);
     }
 }

@@ -15,10 +15,15 @@ public final class MoveDrawing {
     private static final Xy CENTRE = new Xy(320, 226);
     private static final double DIAL = 168;
     private static final double ROOM = 112;
+    private static final double BESIDE = 256;
+    private static final double DOWEL = 17;
+    private static final double THROW = 6;
 
     private MoveDrawing() {}
 
-    public static Drawing of(Subject subject, OffsetMove move, OffsetMove.Choice chosen, Display display) {
+    /** @param dowels whether it is moved by two dowels, each of which is shown as it is turned */
+    public static Drawing of(
+            Subject subject, OffsetMove move, OffsetMove.Choice chosen, boolean dowels, Display display) {
         double from = Way.opposite(move.towards());
         double reach = Math.max(move.offset(), Math.abs(move.offset() - chosen.moved()));
         double scale = ROOM / reach;
@@ -33,10 +38,24 @@ public final class MoveDrawing {
         if (Math.hypot(now.x() - then.x(), now.y() - then.y()) > 34) {
             label(sketch, then, Words.say("picture.then"));
         }
+        if (dowels) {
+            dowel(sketch, new Xy(CENTRE.x() - BESIDE, CENTRE.y()), move.towards());
+            dowel(sketch, new Xy(CENTRE.x() + BESIDE, CENTRE.y()), move.towards());
+        }
         sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
         return sketch.drawn(
                 Words.say("picture.seen-from", subject.name(), subject.seenFrom()),
                 Words.say("picture.brass-cross-the-axis-ring-the-centre"));
+    }
+
+    /** A dowel as it stands in the block, and its offset end, which the housing sits on: towards where the centre has to go. */
+    private static void dowel(Sketch sketch, Xy at, double towards) {
+        Xy end = Xy.polar(at, THROW, towards);
+        sketch.circle(Sketch.QUIET, 1.4, "", at, DOWEL);
+        sketch.circle(Sketch.INK, 2, "", end, DOWEL);
+        sketch.arrow(Sketch.PETROL, "d-fill-petrol", 3, at, Xy.polar(at, 2.2 * DOWEL, towards));
+        sketch.text(
+                "d-fill-quiet", new Xy(at.x(), at.y() + 3 * DOWEL + 6), "middle", 13, 400, Words.say("picture.dowel"));
     }
 
     private static void label(Sketch sketch, Xy at, String text) {

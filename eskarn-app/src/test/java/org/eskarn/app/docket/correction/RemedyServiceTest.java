@@ -21,6 +21,7 @@ import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.core.reading.EntryRejected;
 import org.eskarn.core.remedy.Available;
 import org.eskarn.core.units.LengthUnit;
+import org.eskarn.core.verdict.Outcome;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -102,10 +103,28 @@ class RemedyServiceTest {
         assertThat(setUp().truingSteps()).isEmpty();
         step("0.020 mm");
         assertThat(setUp().stepsOfAttempt().get(0).movementMicrometres()).isEqualByComparingTo("20");
+        step("-0.004 mm/0.012 mm");
+        assertThat(setUp().stepsOfAttempt().get(1).movementMicrometres())
+                .as("lowest and highest alone")
+                .isEqualByComparingTo("16");
     }
 
     private void step(String typed) throws DocketConflict, EntryRejected {
         remedies.step(number, 1, "45°", "copper drift", typed, version(), by);
+    }
+
+    /** A pass tells of the part as it was read: once something was struck, it is measured again or the pass is not accepted. */
+    @Test
+    void aPassIsNotAcceptedForAPartThatWasWorkedOnSince() throws Exception {
+        sweep("0 1 2 3 3 2 1 1 0");
+        setUps.confirm(number, 1, Step.PROVE, version(), by);
+        assertThat(setUp().verdict().outcome()).isEqualTo(Outcome.PASS);
+        step("3");
+        assertThat(setUp().settled()).isFalse();
+        assertThatThrownBy(() -> setUps.confirm(number, 1, Step.VERDICT, version(), by))
+                .hasMessageContaining("worked on after it was measured");
+        setUps.begin(number, 1, AttemptKind.CORRECTED, "", version(), by);
+        assertThat(setUp().workedSince()).isFalse();
     }
 
     /** A new attempt begins with an empty log, and the old steps stay with theirs. */
