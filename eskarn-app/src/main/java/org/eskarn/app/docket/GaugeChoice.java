@@ -82,7 +82,7 @@ public final class GaugeChoice {
     }
 
     private static String refusal(PartRequirement requirement, Gauge gauge) {
-        if (gauge.kind() == GaugeKind.PLUG) {
+        if (gauge.kind().limitGauge()) {
             return "";
         }
         if (!gauge.readsSizes()

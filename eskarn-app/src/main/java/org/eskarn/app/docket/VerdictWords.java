@@ -8,7 +8,6 @@ import org.eskarn.core.evaluation.Assessment;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.evaluation.OutOfLimits;
 import org.eskarn.core.reading.ReturnCheck;
-import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.result.WrittenNumber;
@@ -160,7 +159,10 @@ public record VerdictWords(String word, String line) {
     }
 
     private static String within(Requirement requirement, Verdict verdict, Display display) {
-        if (requirement.characteristic() == Characteristic.PIN_CHECK) {
+        if (requirement.characteristic().triedWithLeaves()) {
+            return Words.say("docket.the-leaves-bracket-the-limit-try-one");
+        }
+        if (requirement.characteristic().triedWithPins()) {
             return Words.say("docket.the-pins-bracket-the-limit-try-one");
         }
         double value = verdict.value() == null ? 0 : verdict.value();

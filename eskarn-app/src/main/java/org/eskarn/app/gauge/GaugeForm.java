@@ -127,7 +127,7 @@ public record GaugeForm(
                 kind.master() ? LengthUnit.MICROMETRE : unit,
                 needed(typed, "travel", travel, Words.say("gauge.a-travel-or-range")),
                 unit,
-                kind == GaugeKind.PLUG
+                kind.limitGauge()
                         ? ReadingUnit.ANSWER
                         : Boolean.TRUE.equals(divisions) ? ReadingUnit.DIVISION : ReadingUnit.of(unit),
                 kind.read() ? typed.number("rangeFrom", rangeFrom) : null,

@@ -26,7 +26,8 @@ public enum GaugeKind {
     SQUARE(Words.say("gauge.master-square"), true),
     ANGLE_BLOCK(Words.say("gauge.angle-block"), true),
     STRAIGHTEDGE(Words.say("gauge.kind-straightedge"), true),
-    FEELER_SET(Words.say("gauge.feeler-set"), true);
+    FEELER_SET(Words.say("gauge.feeler-set"), true),
+    RING_GAUGE(Words.say("gauge.go-not-go-ring"), true);
 
     private final String title;
     private final boolean master;
@@ -57,7 +58,8 @@ public enum GaugeKind {
                     DEPTH_GAUGE,
                     SQUARENESS_COMPARATOR,
                     LEVEL,
-                    PINS -> true;
+                    PINS,
+                    FEELER_SET -> true;
             default -> false;
         };
     }
@@ -66,13 +68,17 @@ public enum GaugeKind {
     public boolean reads(Characteristic what) {
         boolean answered = what == Characteristic.FUNCTIONAL_FIT;
         boolean pins = what == Characteristic.PIN_CHECK;
+        boolean leaves = what == Characteristic.GAP;
+        boolean first = what == Characteristic.HEIGHT_DIFFERENCE;
         return switch (this) {
             case PINS -> pins || answered;
-            case PLUG -> answered;
-            case MICROMETER, CALIPER, SNAP_GAUGE, BORE_GAUGE, DEPTH_GAUGE -> answered || (what.readsSizes() && !pins);
+            case FEELER_SET -> leaves || answered;
+            case PLUG, RING_GAUGE -> answered;
+            case MICROMETER, CALIPER, SNAP_GAUGE, BORE_GAUGE -> answered || (what.readsSizes() && !pins && !leaves);
+            case DEPTH_GAUGE -> answered || first || (what.readsSizes() && !pins && !leaves);
             case LEVEL -> what == Characteristic.STRAIGHTNESS || what == Characteristic.RECORD;
             case SQUARENESS_COMPARATOR -> what == Characteristic.SQUARENESS || what == Characteristic.RECORD;
-            default -> !pins;
+            default -> !pins && !leaves;
         };
     }
 
@@ -82,15 +88,21 @@ public enum GaugeKind {
             case PIN_CHECK -> PINS;
             case BORE_SIZE, FIT_OF_PAIR -> BORE_GAUGE;
             case OUTSIDE_SIZE, OUT_OF_ROUND, TAPER -> MICROMETER;
+            case GAP -> FEELER_SET;
             case DEPTH_AND_PITCH -> DEPTH_GAUGE;
             default -> INDICATOR;
         };
     }
 
+    /** Whether it goes or does not go, and shows nothing else. */
+    public boolean limitGauge() {
+        return this == PLUG || this == RING_GAUGE;
+    }
+
     /** The kinds that a requirement can ask for. */
     public static List<GaugeKind> measuring() {
         return Arrays.stream(values())
-                .filter(kind -> kind.read() || kind == PLUG)
+                .filter(kind -> kind.read() || kind.limitGauge())
                 .toList();
     }
 

@@ -36,6 +36,8 @@ public record CalloutSign(String lines, String filled) {
                 new CalloutSign("M3 12 H21 M3 27 H21 M12 12 V27 M9 23 L12 27 L15 23 M9 16 L12 12 L15 16", "");
             case PITCH -> new CalloutSign("M3 15 V23 M12 15 V23 M21 15 V23 M3 19 H21", "");
             case PLAY -> new CalloutSign("M3 19 H21 M7 15 L3 19 L7 23 M17 15 L21 19 L17 23", "");
+            case GAP ->
+                new CalloutSign("M3 13 H21 M3 26 H21 M12 4 V12 M9 9 L12 13 L15 9 M12 35 V27 M9 30 L12 26 L15 30", "");
             case ANGLE -> new CalloutSign("M20 26 H4 L18 11 M13 26 A9 9 0 0 0 10.5 19.5", "");
             case BEND -> new CalloutSign("M3 23 Q12 9 21 17 M3 27 Q12 13 21 21", "");
             case FIT -> new CalloutSign("M3 11 H21 M3 27 H21 M6 15 H18 V23 H6 Z", "");

@@ -246,7 +246,7 @@ public record LimitTerms(
         }
 
         RuleKind chosenRule(Characteristic characteristic) {
-            if (characteristic == Characteristic.PIN_CHECK) {
+            if (characteristic.bracketed()) {
                 return RuleKind.STRINGENT;
             }
             return rule == null ? RuleKind.SIMPLE : rule;

@@ -264,7 +264,10 @@ public record PartRequirement(
     public Optional<Double> reach() {
         return terms.basis()
                 .setTo()
-                .or(() -> terms.characteristic().readsSizes() ? feature.size() : Optional.empty())
+                .or(() -> terms.characteristic().readsSizes()
+                                && !terms.characteristic().triedWithLeaves()
+                        ? feature.size()
+                        : Optional.empty())
                 .map(Length::micrometres);
     }
 

@@ -26,6 +26,7 @@ public enum WorkKind {
             case OUTSIDE_SIZE, BORE_SIZE, OUT_OF_ROUND, TAPER, PIN_CHECK, FIT_OF_PAIR, DEPTH_AND_PITCH -> IN_THE_HAND;
             case PARALLELISM_OF_LINES, BORES_IN_LINE, PITCH -> ON_THE_MACHINE;
             case PLAY, FUNCTIONAL_FIT -> IN_THE_ASSEMBLY;
+            case GAP, HEIGHT_DIFFERENCE -> ON_THE_PLATE;
             default -> BETWEEN_CENTRES;
         };
     }

@@ -149,7 +149,8 @@ public final class Pictures {
                         : ReadingsDrawing.of(subject, assessment, readings);
             case PINS -> PinDrawing.of(subject, assessment, readings);
             case YES_NO -> AnswersPicture.of(subject, assessment);
-            case RINGS, WATCHED, LINE, LINES, STEPS, PAIRS, CYCLES -> ReadingsDrawing.of(subject, assessment, readings);
+            case RINGS, WATCHED, LINE, LINES, STEPS, PAIRS, CYCLES, PUSHES ->
+                ReadingsDrawing.of(subject, assessment, readings);
         };
     }
 

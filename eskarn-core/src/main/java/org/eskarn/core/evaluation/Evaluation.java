@@ -56,7 +56,7 @@ final class Evaluation {
             case ROUNDNESS -> RoundnessReduction.of(requirement, dial, sweep);
             case OUTSIDE_SIZE, BORE_SIZE -> SizeReduction.local(requirement, dial, sweep);
             case OUT_OF_ROUND -> SizeReduction.outOfRound(requirement, dial, sweep);
-            case PIN_CHECK -> PinReduction.of(requirement, dial, sweep);
+            case PIN_CHECK, GAP -> PinReduction.of(requirement, dial, sweep);
             case TAPER -> SizeReduction.taper(requirement, dial, sweep);
             case FLATNESS -> HeightsReduction.flatness(requirement, dial, sweep);
             case STRAIGHTNESS -> StraightnessReduction.of(requirement, dial, sweep);
@@ -69,6 +69,7 @@ final class Evaluation {
                         : SquarenessReduction.of(requirement, dial, sweep);
             case BORES_IN_LINE -> BoresReduction.of(requirement, dial, sweep);
             case DEPTH_AND_PITCH -> SingleReductions.each(requirement, dial, sweep);
+            case HEIGHT_DIFFERENCE -> SingleReductions.againstTheFirst(requirement, dial, sweep);
             case PITCH -> PitchReduction.of(requirement, dial, sweep);
             case PLAY -> PairReductions.play(requirement, dial, sweep);
             case PHASE_ANGLE -> SingleReductions.phase(requirement, dial, sweep);

@@ -56,12 +56,17 @@ public record FitReduction(
             figures.add(Figure.deviation(Note.of("core.tightest", place(sweep, tightest)), clearances[tightest]));
             figures.add(Figure.deviation(Note.of("core.loosest", place(sweep, loosest)), clearances[loosest]));
         }
+        UncertaintyBudget budget = GaugeParts.ofDifference(requirement, dial, sweep, 1);
         return new FitReduction(
                 SizeReductions.worst(clearances, requirement.bounds()),
-                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                budget,
                 holes,
                 shafts,
-                Details.of(figures),
+                new Details(
+                        figures,
+                        List.of(),
+                        BetterOf.named(each, requirement.bounds(), budget.expanded()).stream()
+                                .toList()),
                 each);
     }
 

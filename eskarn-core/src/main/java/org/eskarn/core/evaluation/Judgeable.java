@@ -93,7 +93,7 @@ public final class Judgeable {
                 && layout.stations().get(0).distance() <= 0) {
             return of(Part.LAYOUT, Note.of("core.a-level-stands-on-two-feet-write"));
         }
-        if (what == Characteristic.PIN_CHECK && requirement.basis().setTo().isPresent()) {
+        if (what.bracketed() && requirement.basis().setTo().isPresent()) {
             return of(Part.MASTER, Note.of("core.pins-are-sizes-themselves-leave-the-size"));
         }
         return requirement.statedAs() == StatedAs.RESULTANT ? resultant(requirement) : Optional.empty();
@@ -137,8 +137,8 @@ public final class Judgeable {
         for (Station station : layout.stations()) {
             boolean second = layout.kind().paired() && station.number() % 2 == 0;
             second |= layout.kind().watched() && station.name().endsWith("highest");
-            boolean ordered = requirement.characteristic() == Characteristic.PIN_CHECK
-                    || layout.kind().watched();
+            boolean ordered =
+                    requirement.characteristic().bracketed() || layout.kind().watched();
             double apart = ordered && second ? 3 * TRIED : 0;
             double tried = layout.closes(station)
                     ? readings.get(layout.zeroOf(station).number() - 1).micrometres()

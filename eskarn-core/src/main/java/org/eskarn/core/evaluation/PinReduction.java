@@ -24,7 +24,8 @@ import org.eskarn.core.verdict.Bounds;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Holes between the largest pin that enters and the smallest that does not. The figure is the middle of that bracket and its
+ * Holes and gaps tried with what has one size: pins of a hole, leaves of a gap. A hole lies between the largest pin that enters and
+ * the smallest that does not, a gap between the thickest leaf that goes and the thinnest that does not. The figure is the middle of that bracket and its
  * half width is in the uncertainty, so that a pass needs the whole bracket within the limits; of several holes the one worst
  * placed is judged. A bracket that lies across a limit names the pin to try next.
  *
@@ -33,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * are not counted as a resolution too.
  *
  * <p>Degenerate cases: a hole that every pin enters, or none, is open at one end and is refused, as are pins that contradict
- * each other.
+ * each other. Into a gap that no leaf enters a leaf of 0 goes.
  *
  * <p>Source: workshop practice with plug pins; the bound as such, JCGM 100, 4.3.7 note.
  *
@@ -43,12 +44,34 @@ import org.jspecify.annotations.Nullable;
 public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> tried, PinBracket bracket, Details told)
         implements Reduction {
 
+    private static final Note LEAF_NEXT = Note.of("core.leaf-to-try-next");
+
     /** The name of the figure that says which pin narrows the bracket most. */
     public static final Note TRY_NEXT = Note.of("core.pin-to-try-next");
+
+    /**
+     * What is said of a hole or of a gap.
+     *
+     * @param next the name of the figure that says what to try next
+     */
+    private record Words(Note atLeast, Note next, Note tooFew, boolean leaves) {
+
+        static final Words OF_A_HOLE = new Words(
+                Note.of("core.the-hole-is-at-least"), TRY_NEXT, Note.of("core.a-hole-needs-two-pins-one-that"), false);
+        static final Words OF_A_GAP =
+                new Words(Note.of("core.the-gap-is-at-least"), LEAF_NEXT, Note.of("core.a-gap-needs-two-leaves"), true);
+
+        Note contradiction(Note place) {
+            return leaves
+                    ? Note.of("core.a-leaf-that-goes-is-not-thinner", place)
+                    : Note.of("core.a-pin-that-enters-is-not-smaller", place);
+        }
+    }
 
     /** @throws StationsUnfit if a hole is open at one end, or its pins contradict each other */
     static PinReduction of(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
         Bounds bounds = requirement.bounds();
+        Words words = requirement.characteristic().triedWithLeaves() ? Words.OF_A_GAP : Words.OF_A_HOLE;
         List<List<Tried>> holes = holes(requirement, sweep);
         PinClass of = pinClass(requirement);
         List<Figure> figures = new ArrayList<>();
@@ -57,7 +80,7 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         double furthest = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < holes.size(); i++) {
             PinBracket bracket = PinBracket.of(holes.get(i), of);
-            require(bracket, bounds, requirement, sweep, 2 * i);
+            require(words, bracket, bounds, requirement, sweep, 2 * i);
             double lower = bracket.lower().orElseThrow();
             double upper = bracket.upper().orElseThrow();
             double reach = Math.max(bounds.outside(lower), bounds.outside(upper));
@@ -66,13 +89,13 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
                 worst = bracket;
                 worstTried = holes.get(i);
             }
-            next(bracket, bounds.lower(), true, of).ifPresent(figures::add);
-            next(bracket, bounds.upper(), false, of).ifPresent(figures::add);
+            next(words, bracket, bounds.lower(), true, of).ifPresent(figures::add);
+            next(words, bracket, bounds.upper(), false, of).ifPresent(figures::add);
         }
         PinBracket judged = java.util.Objects.requireNonNull(worst);
         double lower = judged.lower().orElseThrow();
         double upper = judged.upper().orElseThrow();
-        figures.add(Figure.size(Note.of("core.the-hole-is-at-least"), lower));
+        figures.add(Figure.size(words.atLeast(), lower));
         figures.add(Figure.size(Note.of("core.and-at-most"), upper));
         // The bracket is the resolution of pins; the steps of the set are not counted twice.
         UncertaintyBudget budget = new UncertaintyBudget(GaugeParts.of(dial, sweep, 1, 0, 0))
@@ -80,10 +103,11 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         return new PinReduction((lower + upper) / 2, budget, worstTried, judged, Details.of(figures));
     }
 
-    private static Optional<Figure> next(PinBracket bracket, @Nullable Double bound, boolean lower, PinClass of) {
+    private static Optional<Figure> next(
+            Words words, PinBracket bracket, @Nullable Double bound, boolean lower, PinClass of) {
         return bound == null
                 ? Optional.empty()
-                : bracket.nextFor(bound, lower, of).map(pin -> Figure.size(TRY_NEXT, pin));
+                : bracket.nextFor(bound, lower, of).map(next -> Figure.size(words.next(), next));
     }
 
     private static PinClass pinClass(Requirement requirement) {
@@ -107,7 +131,11 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         }
         double[] pins = SizeReductions.sizesOf(requirement, sweep);
         if (pins.length < 2) {
-            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.a-hole-needs-two-pins-one-that"));
+            throw new StationsUnfit(
+                    Reason.TOO_FEW,
+                    requirement.characteristic().triedWithLeaves()
+                            ? Words.OF_A_GAP.tooFew()
+                            : Words.OF_A_HOLE.tooFew());
         }
         for (int i = 0; i + 1 < pins.length; i += 2) {
             holes.add(List.of(new Tried(pins[i], true), new Tried(pins[i + 1], false)));
@@ -115,16 +143,19 @@ public record PinReduction(double judged, UncertaintyBudget budget, List<Tried> 
         return holes;
     }
 
-    private static void require(PinBracket bracket, Bounds bounds, Requirement requirement, Sweep sweep, int index)
+    private static void require(
+            Words words, PinBracket bracket, Bounds bounds, Requirement requirement, Sweep sweep, int index)
             throws StationsUnfit {
         if (bracket.contradicts()) {
             throw new StationsUnfit(
                     Reason.CONTRADICTION,
-                    Note.of(
-                            "core.a-pin-that-enters-is-not-smaller",
+                    words.contradiction(
                             sweep.layout().kind() == LayoutKind.PINS
                                     ? Note.of("core.the-pins")
-                                    : sweep.readings().get(index).station().name()));
+                                    : Note.text(sweep.readings()
+                                            .get(index)
+                                            .station()
+                                            .name())));
         }
         if (bracket.lower().isEmpty()) {
             throw new StationsUnfit(

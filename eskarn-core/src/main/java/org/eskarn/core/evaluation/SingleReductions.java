@@ -10,6 +10,8 @@ import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.gauge.Repeats;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.reading.PlaceName;
+import org.eskarn.core.reading.StationsUnfit;
+import org.eskarn.core.reading.StationsUnfit.Reason;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 import org.eskarn.core.requirement.Zeroing;
@@ -30,7 +32,8 @@ import org.eskarn.core.verdict.Bounds;
  * recorded.
  *
  * <p>Budget: of one reading ({@link GaugeParts#ofOne}, every factor 1), because the figure is a reading as it stands. The mean
- * that is recorded where nothing is asked keeps it too: its readings share one gauge. Answers have none.
+ * that is recorded where nothing is asked keeps it too: its readings share one gauge. Against the first place it is the
+ * difference of two readings. Answers have none.
  *
  * <p>Degenerate cases: no reading, no reduction (the sweep is asked first); with one reading highest, lowest and mean agree.
  */
@@ -87,6 +90,33 @@ final class SingleReductions {
                 GaugeParts.ofOne(requirement, dial, sweep),
                 new Details(figures, tables, remarks),
                 named(sweep, readings, kind));
+    }
+
+    /**
+     * Depths or heights against that of the first place, whole or from a zero: each less the first. The one worst placed is judged.
+     *
+     * @throws StationsUnfit if only the first place was read
+     */
+    static Reduction againstTheFirst(Requirement requirement, Dial dial, Sweep sweep) throws StationsUnfit {
+        double[] readings = sweep.micrometres();
+        if (readings.length < 2) {
+            throw new StationsUnfit(Reason.TOO_FEW, Note.of("core.read-a-place-to-compare-with-the-first"));
+        }
+        double[] apart = IntStream.range(1, readings.length)
+                .mapToDouble(i -> readings[i] - readings[0])
+                .toArray();
+        List<Figure> each = IntStream.range(0, apart.length)
+                .mapToObj(i -> Figure.deviation(
+                        Note.text(sweep.readings().get(i + 1).station().name()), apart[i]))
+                .toList();
+        List<Figure> figures = List.of(
+                Figure.deviation(HIGHEST, Arrays.stream(apart).max().orElseThrow()),
+                Figure.deviation(LOWEST, Arrays.stream(apart).min().orElseThrow()));
+        return new Figures(
+                SizeReductions.worst(apart, requirement.bounds()),
+                GaugeParts.ofDifference(requirement, dial, sweep, 1),
+                Details.of(figures),
+                each);
     }
 
     private static List<Figure> named(Sweep sweep, double[] readings, Figure.Kind kind) {

@@ -120,13 +120,14 @@ public record SlopesReduction(
         double judged = resultant
                 ? resultants.values().stream().mapToDouble(each -> each).max().orElse(0)
                 : scaled[worst];
+        UncertaintyBudget budget = GaugeParts.ofDifference(requirement, dial, sweep, factor);
         return new SlopesReduction(
                 judged,
-                GaugeParts.ofDifference(requirement, dial, sweep, factor),
+                budget,
                 slopes,
                 worst,
                 span / 1000,
-                told(requirement, slopes, worst, span, resultants),
+                told(requirement, slopes, worst, span, resultants, budget.expanded()),
                 resultant
                         ? resultants.entrySet().stream()
                                 .map(piece -> Figure.deviation(Note.text(piece.getKey()), piece.getValue()))
@@ -144,7 +145,12 @@ public record SlopesReduction(
     }
 
     private static Details told(
-            Requirement requirement, List<Slope> slopes, int worst, double span, Map<String, Double> resultants) {
+            Requirement requirement,
+            List<Slope> slopes,
+            int worst,
+            double span,
+            Map<String, Double> resultants,
+            double expanded) {
         Characteristic what = requirement.characteristic();
         Length per = requirement.limit().per();
         boolean scaled = per != null && span > 0;
@@ -208,6 +214,12 @@ public record SlopesReduction(
             remarks.add(Note.of("core.read-over-less-than-the-error-is", per));
         }
         pieces(slopes, remarks);
+        if (what == Characteristic.PARALLELISM_OF_LINES) {
+            List<Figure> each = slopes.stream()
+                    .map(slope -> Figure.deviation(Note.text(slope.name()), slope.scaled()))
+                    .toList();
+            BetterOf.named(each, requirement.bounds(), expanded).ifPresent(remarks::add);
+        }
         return new Details(figures, List.of(new FigureTable(Note.of("core.pair-by-pair"), heads, rows)), remarks);
     }
 

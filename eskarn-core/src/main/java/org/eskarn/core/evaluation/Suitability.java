@@ -33,7 +33,7 @@ public record Suitability(UncertaintyBudget budget, double width, DecisionRule r
     public static Suitability of(Requirement requirement, Dial dial) {
         Bounds bounds = requirement.bounds();
         UncertaintyBudget budget = requirement.layout().kind().answered()
-                        || requirement.characteristic().triedWithPins()
+                        || requirement.characteristic().bracketed()
                 ? new UncertaintyBudget(List.of())
                 : foreseen(requirement, dial).orElse(new UncertaintyBudget(List.of()));
         return new Suitability(budget, bounds.width(), requirement.appliedRule().applied(bounds, budget.expanded()));

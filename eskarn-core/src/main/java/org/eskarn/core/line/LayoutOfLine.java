@@ -141,6 +141,9 @@ final class LayoutOfLine {
             boolean diameters = characteristic.readsSizes();
             return layout(LayoutKind.RING, diameters ? EvenPlaces.ofDiameters(many) : String.valueOf(many), "");
         }
+        if (words.pushes()) {
+            return layout(LayoutKind.PUSHES, String.valueOf(many), "");
+        }
         if (usual.paired()) {
             atMost(2 * many);
             return layout(usual, String.valueOf(many), "");

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.result.Note;
@@ -38,6 +39,7 @@ final class LineWords {
     private int across;
     private int along;
     private boolean corners;
+    private boolean pushes;
     private boolean none;
     private @Nullable StatedAs statedAs;
     private @Nullable Amount radius;
@@ -118,6 +120,10 @@ final class LineWords {
         switch (small) {
             case "none" -> none = true;
             case "corners" -> corners = true;
+            case "push", "pushes" -> {
+                pushes = true;
+                return characteristic.layouts().contains(LayoutKind.PUSHES);
+            }
             case "half" -> {
                 statedAs = StatedAs.HALF_MOVEMENT;
                 return characteristic.statements().contains(statedAs);
@@ -220,6 +226,11 @@ final class LineWords {
 
     boolean corners() {
         return corners;
+    }
+
+    /** Whether one number is read a push. */
+    boolean pushes() {
+        return pushes;
     }
 
     boolean none() {

@@ -8,6 +8,8 @@ import static org.eskarn.core.requirement.Characteristic.CIRCULAR_RUNOUT_RADIAL;
 import static org.eskarn.core.requirement.Characteristic.DEPTH_AND_PITCH;
 import static org.eskarn.core.requirement.Characteristic.FIT_OF_PAIR;
 import static org.eskarn.core.requirement.Characteristic.FLATNESS;
+import static org.eskarn.core.requirement.Characteristic.GAP;
+import static org.eskarn.core.requirement.Characteristic.HEIGHT_DIFFERENCE;
 import static org.eskarn.core.requirement.Characteristic.OFFSET_OF_OPENING;
 import static org.eskarn.core.requirement.Characteristic.OUTSIDE_SIZE;
 import static org.eskarn.core.requirement.Characteristic.OUT_OF_ROUND;
@@ -52,6 +54,8 @@ enum SpokenNames {
     SQUARE(SQUARENESS, "square", "squareness"),
     IN_LINE(BORES_IN_LINE, "in line", "bores in line"),
     DEPTH(DEPTH_AND_PITCH, "depth", "height", "distance"),
+    AGAINST_THE_FIRST(HEIGHT_DIFFERENCE, "level", "against first", "against the first"),
+    LEAVES(GAP, "gap", "feeler", "feelers"),
     STEPS(PITCH, "pitch"),
     LOOSE(PLAY, "play", "end play", "backlash"),
     ANGLE(PHASE_ANGLE, "angle", "phase"),

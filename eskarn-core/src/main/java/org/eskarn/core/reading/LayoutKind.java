@@ -53,6 +53,8 @@ public enum LayoutKind {
     PAIRS(Note.of("core.pairs"), false, Note.of("core.names-of-the-pairs-with-semicolons-between"), Note.text(""), "2"),
     /** The same two ends read again and again. */
     CYCLES(Note.of("core.repeated-cycles"), false, Note.of("core.how-many-cycles"), Note.text(""), "5"),
+    /** One number a push, from a zero at rest. */
+    PUSHES(Note.of("core.pushes-from-rest"), true, Note.of("core.how-many-pushes"), Note.text(""), "3"),
     /** Pins of known size tried in one hole, each of which enters or does not. */
     PINS(
             Note.of("core.series-of-pins"),
@@ -119,7 +121,7 @@ public enum LayoutKind {
     public boolean hunted() {
         return switch (this) {
             case RING, RINGS, LINE, GRID, PINS -> true;
-            case WATCHED, LINES, STEPS, POINTS, PAIRS, CYCLES, YES_NO -> false;
+            case WATCHED, LINES, STEPS, POINTS, PAIRS, CYCLES, PUSHES, YES_NO -> false;
         };
     }
 

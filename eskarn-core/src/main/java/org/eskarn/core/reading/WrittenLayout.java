@@ -59,6 +59,10 @@ public record WrittenLayout(LayoutKind kind, LengthUnit unit, String first, Stri
             case POINTS -> PointsReader.read(names(first, "point"));
             case PAIRS -> pairs(names(first, "pair"), ends);
             case CYCLES -> pairs(counted(first, "cycle"), ends);
+            case PUSHES ->
+                Stream.concat(Stream.of("at rest"), counted(first, "push").stream())
+                        .map(name -> new Place(name, null, null, null))
+                        .toList();
             case PINS -> numbers(first, false).stream().map(this::pin).toList();
             case YES_NO ->
                 alike(names(first, "question")).stream()

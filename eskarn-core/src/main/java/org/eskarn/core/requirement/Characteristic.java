@@ -7,6 +7,7 @@ import static org.eskarn.core.reading.LayoutKind.LINES;
 import static org.eskarn.core.reading.LayoutKind.PAIRS;
 import static org.eskarn.core.reading.LayoutKind.PINS;
 import static org.eskarn.core.reading.LayoutKind.POINTS;
+import static org.eskarn.core.reading.LayoutKind.PUSHES;
 import static org.eskarn.core.reading.LayoutKind.RING;
 import static org.eskarn.core.reading.LayoutKind.RINGS;
 import static org.eskarn.core.reading.LayoutKind.STEPS;
@@ -113,6 +114,15 @@ public enum Characteristic {
             sizeLimits(),
             itself(),
             of(Trait.SIZED, Trait.WHOLE, Trait.BRACKETED)),
+    GAP(
+            Note.of("core.gap-by-feelers"),
+            Sign.GAP,
+            DrawingKind.READINGS,
+            of(),
+            of(PAIRS),
+            of(MAXIMUM, BETWEEN, NONE),
+            itself(),
+            of(Trait.WHOLE, Trait.BRACKETED)),
     TAPER(
             Note.of("core.taper"),
             Sign.TAPER,
@@ -194,6 +204,15 @@ public enum Characteristic {
             of(PLUS_MINUS, BETWEEN, NONE),
             itself(),
             of(Trait.SIZED, Trait.WHOLE, Trait.REZEROED)),
+    HEIGHT_DIFFERENCE(
+            Note.of("core.depth-or-height-against-the-first"),
+            Sign.DISTANCE,
+            DrawingKind.READINGS,
+            of(),
+            of(POINTS, LINE),
+            of(MAXIMUM, BETWEEN, NONE),
+            itself(),
+            of(Trait.SIGNED)),
     PITCH(
             Note.of("core.pitch-errors"),
             Sign.PITCH,
@@ -208,7 +227,7 @@ public enum Characteristic {
             Sign.PLAY,
             DrawingKind.READINGS,
             of(),
-            of(CYCLES),
+            of(CYCLES, PUSHES),
             of(MAXIMUM, BETWEEN, NONE),
             itself(),
             of()),
@@ -476,6 +495,11 @@ public enum Characteristic {
         return this == PIN_CHECK;
     }
 
+    /** Whether it is a gap tried with leaves. */
+    public boolean triedWithLeaves() {
+        return this == GAP;
+    }
+
     /** Whether a hole and a shaft are measured together. */
     public boolean ofPair() {
         return this == FIT_OF_PAIR;
@@ -488,12 +512,20 @@ public enum Characteristic {
 
     /** Whether it makes a difference from which side its surface is touched. */
     public boolean sided(LayoutKind layout) {
-        return !flat() && !angular() && !layout.answered() && this != PITCH && this != PLAY && this != DEPTH_AND_PITCH;
+        return !flat() && !angular() && !layout.answered() && !standsForItself();
+    }
+
+    /** Whether it is a distance, a gap or a play, which have no side and no diameter. */
+    private boolean standsForItself() {
+        return switch (this) {
+            case PITCH, PLAY, GAP, DEPTH_AND_PITCH, HEIGHT_DIFFERENCE -> true;
+            default -> false;
+        };
     }
 
     /** Whether a diameter helps to say what it comes to. */
     public boolean ofDiameter() {
-        return !flat() && !sized() && !angular() && this != PITCH && this != PLAY;
+        return !flat() && !sized() && !angular() && !standsForItself();
     }
 
     /** Whether a V-block can stand under it. */
@@ -543,7 +575,7 @@ public enum Characteristic {
     }
 
     /** Whether it is known only between two bounds, so that a pass needs both within the limits. */
-    boolean bracketed() {
+    public boolean bracketed() {
         return traits.contains(Trait.BRACKETED);
     }
 }

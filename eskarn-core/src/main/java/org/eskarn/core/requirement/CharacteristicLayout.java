@@ -45,6 +45,7 @@ public final class CharacteristicLayout {
     public static List<String> ends(Characteristic what) {
         return switch (what) {
             case PIN_CHECK -> List.of("enters", "does not enter");
+            case GAP -> List.of("leaf that goes", "leaf that does not");
             case FIT_OF_PAIR -> List.of("hole", "shaft");
             case PLAY -> List.of("pulled", "pushed");
             case PARALLELISM_OF_LINES -> List.of("front", "back");

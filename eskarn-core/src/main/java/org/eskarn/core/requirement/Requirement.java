@@ -129,7 +129,7 @@ public record Requirement(
 
     /** What the judged figure is called, wherever it is shown. */
     public Note judgedName() {
-        if (characteristic.triedWithPins()) {
+        if (characteristic.bracketed()) {
             return Note.of("core.middle-of-the-bracket");
         }
         if (characteristic.sized() && statedAs == StatedAs.WORST_PLACE && bounds().open()) {

@@ -18,6 +18,7 @@ public enum Sign {
     DISTANCE,
     PITCH,
     PLAY,
+    GAP,
     ANGLE,
     BEND,
     FIT,

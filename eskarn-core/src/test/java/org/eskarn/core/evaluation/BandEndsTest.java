@@ -123,8 +123,7 @@ class BandEndsTest {
             low[i] = base + random.nextInt(40) / 2.0 - 10;
             high[i] = low[i] + (random.nextInt(3) == 0 ? 0 : random.nextInt(16) / 2.0);
         }
-        if (what == Characteristic.PIN_CHECK
-                || asked.requirement().layout().kind().watched()) {
+        if (what.bracketed() || asked.requirement().layout().kind().watched()) {
             // Pins that enter are smaller than those that do not, and the lowest of a turn lies below its highest.
             for (int i = 1; i < n; i += 2) {
                 low[i] += 40;

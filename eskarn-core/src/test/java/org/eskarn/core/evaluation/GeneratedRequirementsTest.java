@@ -55,7 +55,7 @@ class GeneratedRequirementsTest {
     @EnumSource(
             value = Characteristic.class,
             mode = EnumSource.Mode.EXCLUDE,
-            names = {"PIN_CHECK", "FUNCTIONAL_FIT"})
+            names = {"PIN_CHECK", "GAP", "FUNCTIONAL_FIT"})
     void figureAndVerdictAreThoseOfPlainSums(Characteristic what) throws LayoutRejected {
         random.setSeed(what.name().hashCode());
         int cases = 0;
@@ -171,7 +171,7 @@ class GeneratedRequirementsTest {
             case POINTS ->
                 metric ? "A 0 0; B 80 5; C 70 60; D 4 50; E 30 20" : "A 0 0; B 3 0.25; C 2.5 2; D 0 2; E 1 1";
             case PAIRS -> planes || random.nextBoolean() ? "2" : "3";
-            case CYCLES -> "4";
+            case CYCLES, PUSHES -> "4";
             case WATCHED, PINS, YES_NO -> "";
         };
     }

@@ -58,10 +58,18 @@ final class PlainFigures {
             case BORES_IN_LINE -> List.of(boresInLine());
             case PARALLELISM_OF_AXIS, PARALLELISM_OF_LINES, BEND_AND_TWIST -> slopes();
             case PITCH -> pitch();
-            case PLAY -> pairs(read, false).stream().map(Math::abs).toList();
+            case PLAY ->
+                asked.layout().kind() == LayoutKind.PUSHES
+                        ? fromFirst().stream().map(Math::abs).toList()
+                        : pairs(read, false).stream().map(Math::abs).toList();
+            case HEIGHT_DIFFERENCE -> fromFirst();
             case FIT_OF_PAIR -> pairs(sizes, true);
-            case PIN_CHECK, FUNCTIONAL_FIT -> throw new IllegalArgumentException("answered, not summed");
+            case PIN_CHECK, GAP, FUNCTIONAL_FIT -> throw new IllegalArgumentException("answered, not summed");
         };
+    }
+
+    private List<Double> fromFirst() {
+        return read.stream().skip(1).map(each -> each - read.get(0)).toList();
     }
 
     private Map<Double, List<Double>> sections(List<Double> values) {

@@ -238,6 +238,77 @@ class ReductionTest {
     }
 
     @Test
+    void ofPlayByPushesEachIsReadAgainstRest() {
+        assertThat(judged(Characteristic.PLAY, Given.atMost("0.08"), LayoutKind.PUSHES, "3", 4, 50, -62, 55))
+                .isEqualTo(66);
+        Given one = Given.of(
+                Characteristic.PLAY,
+                Given.atMost("0.08"),
+                Given.layout(Characteristic.PLAY, LayoutKind.PUSHES, "1", ""));
+        assertThat(one.read(0).missing().map(Given::said).orElseThrow()).contains("core.a-push-is-read-against-rest");
+    }
+
+    /** Whole heights in one attempt and deviations in the next say the same, for only what is between the places counts. */
+    @Test
+    void againstTheFirstPlaceWholeHeightsAndDeviationsSayTheSame() {
+        Layout three = Given.layout(Characteristic.HEIGHT_DIFFERENCE, LayoutKind.POINTS, "A; B; C", "");
+        Given asked = Given.of(Characteristic.HEIGHT_DIFFERENCE, Given.atMost("0.05"), three);
+        Assessment whole = asked.read(42_300, 42_320, 42_240);
+        Assessment zeroed = asked.read(0, 20, -60);
+        assertThat(whole.verdict().value()).isCloseTo(-60, within(1e-9));
+        assertThat(zeroed.verdict().value()).isCloseTo(-60, within(1e-9));
+        assertThat(whole.verdict().outcome()).isEqualTo(Outcome.FAIL);
+        assertThat(whole.reduction().orElseThrow().budget().expanded())
+                .isCloseTo(zeroed.reduction().orElseThrow().budget().expanded(), within(1e-9));
+    }
+
+    /** The first place is what the others are held to: where a step up is asked for, it is none itself. */
+    @Test
+    void theFirstPlaceItselfIsNotJudged() {
+        Layout two = Given.layout(Characteristic.HEIGHT_DIFFERENCE, LayoutKind.POINTS, "A; B", "");
+        Given asked =
+                Given.of(Characteristic.HEIGHT_DIFFERENCE, Limit.between("0.100", "0.200", LimitUnit.MILLIMETRE), two);
+        assertThat(asked.read(0, 150).verdict().outcome()).isEqualTo(Outcome.PASS);
+        assertThat(asked.read(0, 90).verdict().outcome()).isEqualTo(Outcome.FAIL);
+        assertThat(asked.read(0).missing().map(Given::said).orElseThrow())
+                .contains("core.read-a-place-to-compare-with-the-first");
+    }
+
+    @Test
+    void aGapPassesOnlyWhereTheLeafThatDoesNotGoIsWithinTheLimit() {
+        Layout two = Given.layout(Characteristic.GAP, LayoutKind.PAIRS, "2", "");
+        Given asked = Given.of(Characteristic.GAP, Given.atMost("0.10"), two);
+        assertThat(asked.read(40, 50, 0, 30).verdict().outcome()).isEqualTo(Outcome.PASS);
+        Assessment across = asked.read(40, 50, 80, 120);
+        assertThat(across.verdict().outcome()).isEqualTo(Outcome.NOT_PROVEN);
+        assertThat(across.reduction().orElseThrow().figures())
+                .contains(Figure.size(Note.of("core.leaf-to-try-next"), 100));
+        assertThat(asked.read(40, 50, 110, 120).verdict().outcome()).isEqualTo(Outcome.FAIL);
+        assertThat(asked.read(50, 50, 40, 50).missing().map(Given::said).orElseThrow())
+                .contains("core.a-leaf-that-goes-is-not-thinner");
+    }
+
+    @Test
+    void ofTwoGuidesTheBetterIsNamedOnlyWhereTheyDifferByMoreThanTheyCanBeWrong() {
+        Layout two = Given.layout(Characteristic.PARALLELISM_OF_LINES, LayoutKind.PAIRS, "left; right", "");
+        Given asked = Given.of(Characteristic.PARALLELISM_OF_LINES, Given.atMost("0.05"), two);
+        assertThat(remarks(asked.read(0, 20, 0, 90)))
+                .anyMatch(said -> said.startsWith("core.better-the-other-is-out [core.text [left"));
+        assertThat(remarks(asked.read(0, 45, 0, 5)))
+                .anyMatch(said -> said.startsWith("core.better-further-within [core.text [right"));
+        assertThat(remarks(asked.read(0, 20, 0, -20.5))).anyMatch(said -> said.startsWith("core.neither-is-better"));
+        Given open = Given.of(Characteristic.PARALLELISM_OF_LINES, Limit.none(LimitUnit.MILLIMETRE), two);
+        assertThat(remarks(open.read(0, 20, 0, 90)))
+                .anyMatch(said -> said.startsWith("core.better-nearer-to-zero [core.text [left"));
+    }
+
+    private static List<String> remarks(Assessment assessment) {
+        return assessment.reduction().orElseThrow().told().remarks().stream()
+                .map(Given::said)
+                .toList();
+    }
+
+    @Test
     void aPhaseIsLimitedInDegreesOnItsRadius() {
         Limit half = new Limit(
                 LimitKind.MAXIMUM, null, null, new java.math.BigDecimal("0.5"), LimitUnit.DEGREE, "", null, "", null);

@@ -31,14 +31,14 @@ final class WrittenPlaces {
         return switch (kind) {
             case RINGS, WATCHED, LINE, STEPS, GRID, PINS -> Restating.LENGTHS;
             case POINTS -> Restating.PLACES;
-            case RING, LINES, PAIRS, CYCLES, YES_NO -> Restating.NOTHING;
+            case RING, LINES, PAIRS, CYCLES, PUSHES, YES_NO -> Restating.NOTHING;
         };
     }
 
     static Restating second(LayoutKind kind) {
         return switch (kind) {
             case GRID, LINES -> Restating.LENGTHS;
-            case RING, RINGS, WATCHED, LINE, STEPS, POINTS, PAIRS, CYCLES, PINS, YES_NO -> Restating.NOTHING;
+            case RING, RINGS, WATCHED, LINE, STEPS, POINTS, PAIRS, CYCLES, PUSHES, PINS, YES_NO -> Restating.NOTHING;
         };
     }
 

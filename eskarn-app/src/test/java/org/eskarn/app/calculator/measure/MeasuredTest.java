@@ -251,6 +251,11 @@ class MeasuredTest {
                             : typed((SIZE_MM + i % 2 * 0.01) * 1000, readIn))
                     .collect(Collectors.joining(" "));
         }
+        if (what == Characteristic.GAP) {
+            return IntStream.range(0, count)
+                    .mapToObj(i -> typed(50 + i % 2 * 10, readIn))
+                    .collect(Collectors.joining(" "));
+        }
         if (layout.answered()) {
             return "yes ".repeat(count);
         }
