@@ -10,6 +10,8 @@ import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.evaluation.Suitability;
+import org.eskarn.core.requirement.Characteristic;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which gauges can do a requirement: of the kind asked for, fine enough, reading sizes or deviations as it needs, reaching
@@ -63,9 +65,10 @@ public final class GaugeChoice {
     public static List<Offer> offers(PartRequirement requirement, int number, List<Gauge> all, LocalDate today) {
         GaugeKind kind = kind(requirement, number).orElse(null);
         return all.stream()
-                .filter(gauge -> gauge.kind() == kind)
+                .filter(gauge -> ofKind(requirement, kind, gauge))
                 .map(gauge -> offer(requirement, gauge, today))
                 .sorted(Comparator.comparing((Offer offer) -> !offer.refusal().isEmpty())
+                        .thenComparing(offer -> offer.gauge().kind() != kind)
                         .thenComparing(Offer::override)
                         .thenComparing(offer -> offer.suitability().coarse())
                         .thenComparing(offer -> offer.gauge().graduationUnit().metric() != requirement.metric())
@@ -73,6 +76,13 @@ public final class GaugeChoice {
                                 offer -> -offer.gauge().dial().graduation().micrometres())
                         .thenComparing(offer -> offer.gauge().mark()))
                 .toList();
+    }
+
+    /** Whether a gauge is of the kind asked for, or reads either way what may be read either way. */
+    public static boolean ofKind(PartRequirement requirement, @Nullable GaugeKind kind, Gauge gauge) {
+        Characteristic what = requirement.terms().characteristic();
+        return gauge.kind() == kind
+                || (what.readEitherWay() && gauge.kind().read() && gauge.kind().reads(what));
     }
 
     public static Offer offer(PartRequirement requirement, Gauge gauge, LocalDate today) {
@@ -93,7 +103,8 @@ public final class GaugeChoice {
         boolean wholeSizes = requirement.terms().characteristic().readsSizes()
                 && requirement.terms().basis().setTo().isEmpty()
                 && gauge.kind() != GaugeKind.INDICATOR;
-        if (gauge.readsSizes() != wholeSizes) {
+        if (gauge.readsSizes() != wholeSizes
+                && !requirement.terms().characteristic().readEitherWay()) {
             return wholeSizes
                     ? Words.say("docket.it-reads-deviations-not-whole-sizes")
                     : Words.say("docket.it-reads-whole-sizes-not-deviations");

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.picture.ReadingsPicture.Level;
@@ -39,6 +41,9 @@ final class ReadingsDrawing {
     private final Display display;
     private final Sweep sweep;
     private final boolean sizes;
+    /** Whether leaves were tried: their sizes have no sign, and those of a place stand over each other. */
+    private final boolean leaves;
+
     private final boolean toScale;
     /** What readings are added to, µm. */
     private final double base;
@@ -54,10 +59,11 @@ final class ReadingsDrawing {
         this.subject = subject;
         this.assessment = assessment;
         this.display = display;
-        this.sweep = assessment.corrected();
         Characteristic what = subject.terms().characteristic();
+        this.sweep = what.readEitherWay() ? assessment.corrected().fromFirst() : assessment.corrected();
         LayoutKind kind = sweep.layout().kind();
         this.sizes = what.sized();
+        this.leaves = what.triedWithLeaves();
         this.toScale = kind == LayoutKind.LINE
                 || kind == LayoutKind.LINES
                 || kind == LayoutKind.STEPS
@@ -103,7 +109,11 @@ final class ReadingsDrawing {
     private List<Map.Entry<Double, String>> limitLevels() {
         Bounds bounds = subject.terms().bounds();
         List<Map.Entry<Double, String>> levels = new ArrayList<>();
-        if (sizes) {
+        if (leaves) {
+            Stream.of(bounds.lower(), bounds.upper())
+                    .filter(Objects::nonNull)
+                    .forEach(bound -> levels.add(Map.entry(bound, Words.say("picture.limit"))));
+        } else if (sizes) {
             if (bounds.lower() != null && bounds.upper() != null) {
                 levels.add(Map.entry(bounds.upper(), Words.say("picture.upper-limit")));
                 levels.add(Map.entry(bounds.lower(), Words.say("picture.lower-limit")));
@@ -198,10 +208,14 @@ final class ReadingsDrawing {
     }
 
     private double x(Station station) {
-        double shift = sweep.layout().kind().twoAtAPlace() ? (station.number() % 2 == 1 ? -9 : 9) : 0;
+        double shift = besideEachOther() ? (station.number() % 2 == 1 ? -9 : 9) : 0;
         return perPlace == 0
                 ? (ReadingsPicture.LEFT + ReadingsPicture.RIGHT) / 2 + shift
                 : ReadingsPicture.LEFT + SIDE + (place(station) - from) * perPlace + shift;
+    }
+
+    private boolean besideEachOther() {
+        return sweep.layout().kind().twoAtAPlace() && !leaves;
     }
 
     private double y(double micrometres) {
@@ -215,7 +229,7 @@ final class ReadingsDrawing {
     private List<Place> places() {
         Map<Double, String> labels = new LinkedHashMap<>();
         for (Station station : sweep.layout().stations()) {
-            double shift = !sweep.layout().kind().twoAtAPlace() ? 0 : station.number() % 2 == 1 ? 9 : -9;
+            double shift = !besideEachOther() ? 0 : station.number() % 2 == 1 ? 9 : -9;
             labels.putIfAbsent(x(station) + shift, label(station));
         }
         int every = (labels.size() + MOST_PLACES - 1) / MOST_PLACES;
@@ -284,15 +298,26 @@ final class ReadingsDrawing {
                 boolean bottom = reading.micrometres() == lowest && lowest < highest && !bottomSaid;
                 topSaid |= top;
                 bottomSaid |= bottom;
-                boolean above = stack.size() == 1 ? base + reading.micrometres() >= middle : top;
+                boolean above = stack.size() == 1 ? over(reading) : top;
                 spots.add(new Spot(point(reading), room && (top || bottom) ? figure(reading) : "", above));
             }
         }
         return spots;
     }
 
+    /** Of two that belong together the higher has its figure above it, so that they keep clear of each other. */
+    private boolean over(Reading reading) {
+        int number = reading.station().number();
+        int other = number % 2 == 1 ? number : number - 2;
+        List<Reading> all = sweep.readings();
+        return besideEachOther() && other < all.size()
+                ? reading.micrometres() > all.get(other).micrometres()
+                        || reading.micrometres() == all.get(other).micrometres() && number % 2 == 0
+                : base + reading.micrometres() >= middle;
+    }
+
     private String figure(Reading reading) {
-        return sizes ? display.amount(base + reading.micrometres()) : display.signed(reading.micrometres());
+        return sizes || leaves ? display.amount(base + reading.micrometres()) : display.signed(reading.micrometres());
     }
 
     private Next next(Station station) {

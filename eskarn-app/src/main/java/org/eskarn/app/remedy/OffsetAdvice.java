@@ -45,7 +45,7 @@ final class OffsetAdvice {
         if (found.drawer().isEmpty()) {
             lines.add(Words.say("remedy.no-offsets-are-listed-for-this-part"));
         }
-        if (ofDowels(chosen)) {
+        if (ofDowels(chosen) && move.worthMoving()) {
             lines.add(Words.say("remedy.turn-both-dowels-alike", way));
         }
         lines.add(Words.say(

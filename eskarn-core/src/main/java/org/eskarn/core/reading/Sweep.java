@@ -78,6 +78,15 @@ public record Sweep(
         return worst.isPresent() && Math.abs(worst.getAsDouble()) >= Math.abs(error) ? worst : OptionalDouble.of(error);
     }
 
+    /** The same with every reading less that of the first place on its zero: whole heights become deviations. */
+    public Sweep fromFirst() {
+        List<Reading> less = readings.stream()
+                .map(reading -> reading.with(reading.micrometres() - zero(reading.station())))
+                .toList();
+        Double back = atReturn == null ? null : (Double) (atReturn - zero(layout.returnStation()));
+        return new Sweep(layout, less, back);
+    }
+
     /** Whether the needle flickered at one place at least. */
     public boolean flickers() {
         return readings.stream().anyMatch(reading -> reading.halfBand() > 0);

@@ -431,6 +431,11 @@ public enum Characteristic {
         return traits.contains(Trait.WHOLE);
     }
 
+    /** Whether whole sizes and deviations from a zero do alike, because only what is between two places counts. */
+    public boolean readEitherWay() {
+        return this == HEIGHT_DIFFERENCE;
+    }
+
     /**
      * Whether the readings of another characteristic mean the same as its own, over one layout and from one zero: heights round an
      * axis, heights of a face, or sizes. What is read in steps, in pairs, in its own order or answered means something to its

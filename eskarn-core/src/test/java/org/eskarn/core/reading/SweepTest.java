@@ -13,6 +13,19 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class SweepTest {
 
+    @Test
+    void wholeHeightsLessTheFirstAreDeviations() throws LayoutRejected {
+        Layout three = new WrittenLayout(LayoutKind.POINTS, LengthUnit.MILLIMETRE, "A; B; C", "").read(List.of());
+        List<Reading> heights = List.of(
+                Reading.still(three.stations().get(0), 42_310),
+                new Reading(three.stations().get(1), 42_320, 2),
+                Reading.still(three.stations().get(2), 42_290));
+        Sweep less = new Sweep(three, heights, 42_311.0).fromFirst();
+        assertThat(less.micrometres()).containsExactly(0, 10, -20);
+        assertThat(less.readings().get(1).halfBand()).isEqualTo(2);
+        assertThat(less.atReturn()).isEqualTo(1);
+    }
+
     private static final Layout THREE = new Layout(
             LayoutKind.RING,
             LengthUnit.MILLIMETRE,

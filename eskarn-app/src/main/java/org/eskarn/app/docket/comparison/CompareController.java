@@ -9,6 +9,7 @@ import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.InspectorWords;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
+import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.comparison.CompareService.Other;
 import org.eskarn.app.docket.work.DocketPages;
 import org.eskarn.app.page.Display;
@@ -73,9 +74,16 @@ class CompareController {
         return "docket/compare";
     }
 
+    /** Of whole heights and deviations only what is between the places can be compared. */
+    private static Sweep compared(SweepRecord sweep, boolean fromFirst) {
+        Sweep corrected = sweep.assessment().corrected();
+        return fromFirst ? corrected.fromFirst() : corrected;
+    }
+
     private static void fill(Model model, SetUp setUp, Other other, boolean border, Display display) {
-        Sweep before = other.attempt().last().assessment().corrected();
-        Sweep now = setUp.sweep().assessment().corrected();
+        boolean fromFirst = setUp.requirement().characteristic().readEitherWay();
+        Sweep before = compared(other.attempt().last(), fromFirst);
+        Sweep now = compared(setUp.sweep(), fromFirst);
         Changes changes = Changes.of(setUp.requirement().feature().name(), before, now, border, display, false);
         boolean inspectors = setUp.findings().inspections().contains(other.attempt());
         model.addAttribute("inspectors", inspectors);

@@ -80,7 +80,7 @@ public class GaugeUseService {
     private Offer offer(SetUp setUp, long gaugeId, int gaugeNumber) throws DocketConflict {
         Gauge gauge = gauges.find(gaugeId).orElseThrow(() -> lock.changedMeanwhile(setUp));
         GaugeKind kind = GaugeChoice.kind(setUp.requirement(), gaugeNumber).orElseThrow();
-        if (gauge.kind() != kind) {
+        if (!GaugeChoice.ofKind(setUp.requirement(), kind, gauge)) {
             throw new DocketConflict(Words.say(
                     "docket.is-a-a-is-required", gauge.mark(), gauge.kind().title(), kind.title()));
         }

@@ -67,9 +67,9 @@ public final class GuideDrawing {
                         Words.say("picture.turns-here"));
         for (int i = 0; i < screws.size(); i++) {
             Screw screw = screws.get(i);
-            boolean last = i == screws.size() - 1;
+            boolean alone = screws.size() == 1;
             double x = from + (to - from) * screw.reach() / furthest;
-            arrow(sketch, screw, x, last, i % 2 == 1, screwInFront, display);
+            arrow(sketch, screw, x, alone, i % 2 == 1, screwInFront, display);
         }
         sketch.scaleBar(new Xy(40, GUIDE + 40), ROOM, scale, true, display);
         return sketch.drawn(
@@ -81,9 +81,9 @@ public final class GuideDrawing {
                                 : opening < 0 ? Words.say("picture.closes") : Words.say("picture.parallel")));
     }
 
-    /** Of several the last alone says which way: they all go the same. */
+    /** Of several none says which way: they all go as their arrows do. */
     private static void arrow(
-            Sketch sketch, Screw screw, double x, boolean last, boolean lower, boolean screwInFront, Display display) {
+            Sketch sketch, Screw screw, double x, boolean alone, boolean lower, boolean screwInFront, Display display) {
         if (Math.abs(screw.move()) <= display.finest() / 2) {
             return;
         }
@@ -98,12 +98,12 @@ public final class GuideDrawing {
                 screwInFront ? "end" : "start",
                 15,
                 700,
-                last
+                alone
                         ? Words.say(
                                 "picture.at-the-screw",
                                 amount,
                                 display.symbol(),
                                 towards ? Words.say("picture.towards-it") : Words.say("picture.away-from-it"))
-                        : amount);
+                        : amount + " " + display.symbol());
     }
 }

@@ -15,7 +15,8 @@ public final class MoveDrawing {
     private static final Xy CENTRE = new Xy(320, 226);
     private static final double DIAL = 168;
     private static final double ROOM = 112;
-    private static final double BESIDE = 256;
+    private static final double BESIDE = 240;
+    private static final double ABOVE = 140;
     private static final double DOWEL = 17;
     private static final double THROW = 6;
 
@@ -39,8 +40,8 @@ public final class MoveDrawing {
             label(sketch, then, Words.say("picture.then"));
         }
         if (dowels) {
-            dowel(sketch, new Xy(CENTRE.x() - BESIDE, CENTRE.y()), move.towards());
-            dowel(sketch, new Xy(CENTRE.x() + BESIDE, CENTRE.y()), move.towards());
+            dowel(sketch, new Xy(CENTRE.x() - BESIDE, CENTRE.y() - ABOVE), move.towards());
+            dowel(sketch, new Xy(CENTRE.x() + BESIDE, CENTRE.y() - ABOVE), move.towards());
         }
         sketch.scaleBar(new Xy(60, 452), ROOM / 2, scale, false, display);
         return sketch.drawn(
