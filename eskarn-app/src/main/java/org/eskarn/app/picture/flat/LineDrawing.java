@@ -70,6 +70,12 @@ public final class LineDrawing {
                     low = Math.min(low, centre - zone.width() / 2);
                     high = Math.max(high, centre + zone.width() / 2);
                 }
+            } else if (!levelled && line.equals(reduction.lines().get(reduction.worst()))) {
+                // An axis that is carried on to the far bore can end far from where that was read.
+                for (double at : new double[] {from, to}) {
+                    low = Math.min(low, line.level() + line.slope() * at);
+                    high = Math.max(high, line.level() + line.slope() * at);
+                }
             }
         }
         double across = upright ? RIGHT - LEFT - 150 : FOOT - TOP - 80;
