@@ -20,6 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param plateFlatness as it was known when it was said, µm
  * @param onSlide whether the indicator is carried by the slide that ground or guides the face; null where nobody was asked
  * @param reason why it was said under readings; empty where none stood
+ * @param partTyped the temperature with its unit as it was typed, where that was not °C; null where it was
+ * @param gaugeTyped likewise
+ * @param toleranceTyped likewise, where that was not K
  */
 public record SaidCircumstance(
         long id,
@@ -37,7 +40,10 @@ public record SaidCircumstance(
         long saidBy,
         String saidByName,
         Instant saidAt,
-        @Nullable Boolean onSlide) {
+        @Nullable Boolean onSlide,
+        @Nullable String partTyped,
+        @Nullable String gaugeTyped,
+        @Nullable String toleranceTyped) {
 
     /** Expansion of the steel that gauges and masters are made of, 1e-6 per K. */
     public static final double GAUGE_STEEL = 11.5;
@@ -76,13 +82,17 @@ public record SaidCircumstance(
                 by,
                 "",
                 at,
-                carried);
+                carried,
+                partTyped,
+                gaugeTyped,
+                toleranceTyped);
     }
 
     /** Nothing said of a set-up yet. */
     public static SaidCircumstance none(long setUpId, long by, Instant at) {
         return new SaidCircumstance(
-                0, setUpId, null, null, null, null, null, null, null, null, null, "", by, "", at, null);
+                0, setUpId, null, null, null, null, null, null, null, null, null, "", by, "", at, null, null, null,
+                null);
     }
 
     /** The size whose warmth counts, µm; empty where none is measured. */

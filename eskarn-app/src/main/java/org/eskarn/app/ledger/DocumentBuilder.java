@@ -217,7 +217,14 @@ class DocumentBuilder {
         return new CircumstancePart(
                 part == null || gauge == null || tolerance == null || expansion == null
                         ? null
-                        : new CelsiusPart(part, gauge, tolerance, expansion),
+                        : new CelsiusPart(
+                                part,
+                                gauge,
+                                tolerance,
+                                expansion,
+                                said.partTyped(),
+                                said.gaugeTyped(),
+                                said.toleranceTyped()),
                 amount(said.flex(), said.flexUnit()),
                 plate == null
                         ? null

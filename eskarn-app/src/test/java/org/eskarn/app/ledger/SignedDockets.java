@@ -37,7 +37,7 @@ record SignedDockets(int bore, int journal) {
                 .say(
                         work.number(),
                         2,
-                        new CircumstanceForm("20", "20", "0.1", "0.5", work.gauge("SP-1"), ""),
+                        new CircumstanceForm("68 F", "68 F", "0.2 F", "0.5", work.gauge("SP-1"), ""),
                         work.version(),
                         work.id(MARA));
         work.bean(ZeroService.class).set(work.number(), 2, 1, work.gauge("SR-72"), "1", work.version(), work.id(MARA));

@@ -53,10 +53,11 @@ public class UpgradeTest {
         "19 -818394619",
         "20 1183067584",
         "21 -972452143",
-        "22 -921771577"
+        "22 -921771577",
+        "23 -1551876294"
     };
 
-    private static final String[] GIVEN_OUT_FOR_A_SERVER = {"21 1888349442", "22 -921771577"};
+    private static final String[] GIVEN_OUT_FOR_A_SERVER = {"21 1888349442", "22 -921771577", "23 -1551876294"};
 
     private static final Path RECORDS_OF_VERSIONS =
             Path.of("src", "test", "resources", "org", "eskarn", "app", "storage", "records");

@@ -18,7 +18,6 @@ import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.gauge.GaugeStatus;
-import org.eskarn.app.page.Typed;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.part.Part;
 import org.eskarn.app.part.PartService;
@@ -124,6 +123,10 @@ public class CircumstanceService {
         boolean warm = !form.partCelsius().isBlank()
                 || !form.gaugeCelsius().isBlank()
                 || !form.tolerance().isBlank();
+        boolean inches = !setUp.requirement().metric();
+        TypedDegrees part = warm ? temperature(form.partCelsius(), inches, Words.say("docket.of-the-part")) : null;
+        TypedDegrees gauge = warm ? temperature(form.gaugeCelsius(), inches, Words.say("docket.of-the-gauge")) : null;
+        TypedDegrees tolerance = warm ? tolerance(form.tolerance(), inches) : null;
         Optional<Length> flex = flex(setUp, form.flex());
         Optional<Plate> plate = form.plate() == null
                 ? Optional.empty()
@@ -141,9 +144,9 @@ public class CircumstanceService {
                 new SaidCircumstance(
                         0,
                         setUp.readId(),
-                        warm ? celsius(form.partCelsius(), Words.say("docket.of-the-part")) : null,
-                        warm ? celsius(form.gaugeCelsius(), Words.say("docket.of-the-gauge")) : null,
-                        warm ? tolerance(form.tolerance()) : null,
+                        part == null ? null : part.amount(),
+                        gauge == null ? null : gauge.amount(),
+                        tolerance == null ? null : tolerance.amount(),
                         warm ? expansion(setUp) : null,
                         flex.map(Length::amount).orElse(null),
                         flex.map(Length::unit).orElse(null),
@@ -154,7 +157,10 @@ public class CircumstanceService {
                         by,
                         "",
                         clock.instant(),
-                        setUp.circumstance().map(SaidCircumstance::onSlide).orElse(null)),
+                        setUp.circumstance().map(SaidCircumstance::onSlide).orElse(null),
+                        part == null ? null : part.otherwise(),
+                        gauge == null ? null : gauge.otherwise(),
+                        tolerance == null ? null : tolerance.otherwise()),
                 by);
     }
 
@@ -211,29 +217,20 @@ public class CircumstanceService {
         return expansion;
     }
 
-    private static BigDecimal celsius(String typed, String whose) throws DocketConflict {
-        BigDecimal degrees = number(typed, whose);
-        if (degrees == null || degrees.doubleValue() < COLDEST || degrees.doubleValue() > HOTTEST) {
-            throw new DocketConflict(Words.say("docket.enter-the-temperature", whose));
-        }
-        return degrees;
+    private static TypedDegrees temperature(String typed, boolean inches, String whose) throws DocketConflict {
+        return TypedDegrees.temperature(typed, inches)
+                .filter(degrees -> degrees.amount().doubleValue() >= COLDEST
+                        && degrees.amount().doubleValue() <= HOTTEST)
+                .orElseThrow(() -> new DocketConflict(
+                        inches
+                                ? Words.say("docket.enter-the-temperature-fahrenheit", whose)
+                                : Words.say("docket.enter-the-temperature", whose)));
     }
 
-    private static BigDecimal tolerance(String typed) throws DocketConflict {
-        BigDecimal tolerance = number(typed, Words.say("docket.known-to"));
-        if (tolerance == null || tolerance.signum() <= 0 || tolerance.doubleValue() > FURTHEST_TOLERANCE) {
-            throw new DocketConflict(Words.say("docket.enter-to-what-the-temperatures-are-known"));
-        }
-        return tolerance;
-    }
-
-    private static @Nullable BigDecimal number(String typed, String what) throws DocketConflict {
-        if (typed.isBlank()) {
-            return null;
-        }
-        return Optional.ofNullable(Typed.decimal(typed))
-                .filter(number -> number.scale() <= 6 && number.precision() <= 9)
-                .orElseThrow(() ->
-                        new DocketConflict(Words.say("docket.is-no-type-a-number-or-leave", typed.strip(), what)));
+    private static TypedDegrees tolerance(String typed, boolean inches) throws DocketConflict {
+        return TypedDegrees.difference(typed, inches)
+                .filter(degrees ->
+                        degrees.amount().signum() > 0 && degrees.amount().doubleValue() <= FURTHEST_TOLERANCE)
+                .orElseThrow(() -> new DocketConflict(Words.say("docket.enter-to-what-the-temperatures-are-known")));
     }
 }

@@ -337,6 +337,44 @@ public record DocketPage(
     }
 
     /** Whether temperatures change what is measured. */
+    /** The unit in which a bare temperature is meant. */
+    public String degrees() {
+        return setUp.requirement().metric() ? "°C" : "°F";
+    }
+
+    /** The unit in which a bare difference of temperatures is meant. */
+    public String differences() {
+        return setUp.requirement().metric() ? "K" : "°F";
+    }
+
+    /** The temperature of the part as it stands in its field. */
+    public String partDegrees() {
+        return setUp.circumstance()
+                .map(said -> TypedDegrees.shown(
+                        said.partCelsius(),
+                        said.partTyped(),
+                        !setUp.requirement().metric()))
+                .orElse("");
+    }
+
+    /** That of the gauge. */
+    public String gaugeDegrees() {
+        return setUp.circumstance()
+                .map(said -> TypedDegrees.shown(
+                        said.gaugeCelsius(),
+                        said.gaugeTyped(),
+                        !setUp.requirement().metric()))
+                .orElse("");
+    }
+
+    /** What both are known to, as it stands in its field. */
+    public String toleranceDegrees() {
+        return setUp.circumstance()
+                .map(said ->
+                        TypedDegrees.shownDifference(said, !setUp.requirement().metric()))
+                .orElse("");
+    }
+
     public boolean warmthCounts() {
         return SaidCircumstance.warmthCounts(setUp.requirement());
     }

@@ -124,8 +124,19 @@ public record SignedDocument(
             String words,
             Done said) {}
 
-    /** @param tolerance to which both are known, K; {@code expansion} of the part, 1e-6 per K */
-    public record CelsiusPart(String part, String gauge, String tolerance, String expansion) {}
+    /**
+     * @param tolerance to which both are known, K
+     * @param expansion of the part, 1e-6 per K
+     * @param partTyped as it was typed with its unit; absent where that was °C, as are the two after it
+     */
+    public record CelsiusPart(
+            String part,
+            String gauge,
+            String tolerance,
+            String expansion,
+            @Nullable String partTyped,
+            @Nullable String gaugeTyped,
+            @Nullable String toleranceTyped) {}
 
     public record PlatePart(PlateGauge gauge, String flatnessMicrometres) {}
 

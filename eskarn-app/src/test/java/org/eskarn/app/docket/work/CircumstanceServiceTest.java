@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import org.eskarn.app.docket.CircumstanceWords;
 import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.SaidCircumstance;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.work.CircumstanceService.CircumstanceForm;
 import org.eskarn.app.gauge.Calibration;
@@ -68,6 +70,41 @@ class CircumstanceServiceTest {
         assertThat(part(cold, Source.MASTER)).isPositive();
     }
 
+    /** 76.1 °F are 24.5 °C: it counts as that, and is kept and said as it was typed, also by whoever takes the set-up over. */
+    @Test
+    void fahrenheitCountsAsCelsiusAndIsKeptAsTyped(Eskarn eskarn) throws Exception {
+        Work celsius = open(eskarn, SPIGOT);
+        celsius.prepare(MARA);
+        say(celsius, SPIGOT, warm("24.5", "20", "0.5", ""));
+        celsius.sweep(MARA, "12 12 12 12");
+        Work fahrenheit = open(eskarn, SPIGOT);
+        fahrenheit.prepare(MARA);
+        say(fahrenheit, SPIGOT, warm("76.10 °F", "68 f", "0.9F", ""));
+        fahrenheit.sweep(MARA, "12 12 12 12");
+        assertThat(value(fahrenheit)).isCloseTo(value(celsius), within(1e-4));
+        assertThat(part(fahrenheit, Source.TEMPERATURE)).isCloseTo(part(celsius, Source.TEMPERATURE), within(1e-6));
+        SaidCircumstance said = fahrenheit.setUp().circumstance().orElseThrow();
+        assertThat(CircumstanceWords.of(said)).isEqualTo("part 76.10 °F (24.5 °C), gauge 68 °F (20 °C), both ±0.9 °F");
+        assertThat(CircumstanceWords.of(celsius.setUp().circumstance().orElseThrow()))
+                .isEqualTo("part 24.5 °C, gauge 20 °C, both ±0.5 K");
+        assertThat(CircumstanceWords.of(said.forSetUp(1, 1, said.saidAt()))).startsWith("part 76.10 °F");
+    }
+
+    /** On an inch drawing a bare number is in °F; shown again it means the same. */
+    @ParameterizedTest
+    @CsvSource({
+        "68, true, 20, 68",
+        "20 C, true, 20, 20 °C",
+        "20, false, 20, 20",
+        "68 F, false, 20, 68 °F",
+        "293.15 K, false, 20, 293.15 K"
+    })
+    void aBareTemperatureIsInTheUnitOfTheDrawing(String typed, boolean inches, double celsius, String again) {
+        TypedDegrees read = TypedDegrees.temperature(typed, inches).orElseThrow();
+        assertThat(read.amount().doubleValue()).isCloseTo(celsius, within(1e-6));
+        assertThat(TypedDegrees.shown(read.amount(), read.otherwise(), inches)).isEqualTo(again);
+    }
+
     private static double value(Work work) {
         Double value = work.setUp().judgement().verdict().value();
         return java.util.Objects.requireNonNull(value);
@@ -92,7 +129,9 @@ class CircumstanceServiceTest {
         "24, 21, '', how well",
         "24, 21, 0, how well",
         "900, 21, 0.5, of the part",
-        "x, 21, 0.5, of the part as a number"
+        "x, 21, 0.5, of the part",
+        "24 R, 21, 0.5, of the part",
+        "24, 21, 40 F, how well"
     })
     void aTemperatureAloneOrOneThatIsNoneIsRefused(
             String part, String gauge, String tolerance, String said, Eskarn eskarn) {
