@@ -49,7 +49,7 @@ class DocketCopies {
         tables.put("docket", "id = ?");
         tables.put("set_up", "docket_id = ?");
         Stream.of(
-                        "attempt sweep step_done preparation_done left_out circumstance inspector_decision remedy truing_step signed_use"
+                        "attempt sweep step_done preparation_done left_out circumstance inspector_decision remedy truing_step dial_in signed_use"
                                 .split(" "))
                 .forEach(table -> tables.put(table, OF_SET_UP));
         Stream.of("reading sweep_station zero_setting set_aside sign_change".split(" "))

@@ -16,8 +16,9 @@ import org.eskarn.core.verdict.Verdict.Because;
  *
  * @param sweeps in the order begun, at least one
  * @param judgement from every sweep that counts; of one measured again, those of the attempt before it too
+ * @param workedAfter whether something was struck, moved or taken off after it was measured
  */
-public record Attempt(AttemptRow row, List<SweepRecord> sweeps, Judgement judgement) {
+public record Attempt(AttemptRow row, List<SweepRecord> sweeps, Judgement judgement, boolean workedAfter) {
 
     public long id() {
         return row.id();

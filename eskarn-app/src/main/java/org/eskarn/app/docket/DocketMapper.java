@@ -274,6 +274,10 @@ public interface DocketMapper {
 
     List<TruingStepDone> truingSteps(@Param("setUpIds") Collection<Long> setUpIds);
 
+    List<DialledIn> dialledIn(@Param("setUpIds") Collection<Long> setUpIds);
+
+    void insertDialledIn(@Param("row") DialledIn row, @Param("by") long by);
+
     void insertTruingStep(@Param("row") TruingStepDone row, @Param("by") long by);
 
     List<DocketRow> byIds(@Param("ids") Collection<Long> ids);

@@ -250,7 +250,7 @@ public class DocketService {
         if (ids.isEmpty()) {
             return new SetUpAssembler(
                     Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
-                    Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
+                    Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
         }
         List<SweepRow> sweeps = dockets.sweeps(ids);
         Set<Long> used = sweeps.stream()
@@ -275,6 +275,7 @@ public class DocketService {
                 dockets.leftOut(ids).stream().collect(groupingBy(LeftOut::setUpId)),
                 dockets.decisions(ids).stream().collect(groupingBy(Decision::setUpId)),
                 dockets.remedies(ids).stream().collect(groupingBy(ChosenRemedy::setUpId)),
-                dockets.truingSteps(ids).stream().collect(groupingBy(TruingStepDone::setUpId)));
+                dockets.truingSteps(ids).stream().collect(groupingBy(TruingStepDone::setUpId)),
+                dockets.dialledIn(ids).stream().collect(groupingBy(DialledIn::setUpId)));
     }
 }

@@ -7,7 +7,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
@@ -41,6 +40,7 @@ import org.jspecify.annotations.Nullable;
  * @param remedies corrections decided on, in the order decided
  * @param circumstance what was last said of warmth, holder and plate
  * @param truingSteps of all attempts, in their order
+ * @param dialledIn how the part was dialled in, of all attempts, in their order
  */
 public record SetUp(
         SetUpRow row,
@@ -53,7 +53,8 @@ public record SetUp(
         List<LeftOut> leftOut,
         List<ChosenRemedy> remedies,
         List<TruingStepDone> truingSteps,
-        Optional<SaidCircumstance> circumstance) {
+        Optional<SaidCircumstance> circumstance,
+        List<DialledIn> dialledIn) {
 
     public long id() {
         return row.id();
@@ -139,7 +140,8 @@ public record SetUp(
                 leftOut,
                 remedies,
                 truingSteps,
-                circumstance);
+                circumstance,
+                dialledIn);
     }
 
     public GaugeInUse gaugeInUse() {
@@ -333,16 +335,19 @@ public record SetUp(
         findings.inspections().forEach(attempt -> present.add(attempt.id()));
         return remedies.stream()
                         .anyMatch(remedy -> present.contains(remedy.attemptId()) && remedy.kind() != RemedyKind.LEAVE)
-                || worked(present);
+                || workedSince();
     }
 
     /** Whether metal was taken off or something moved after it was measured, so that its readings tell of another part. */
     public boolean workedSince() {
-        return worked(findings.inspections().stream().map(Attempt::id).collect(Collectors.toSet()));
+        return findings.inspections().stream().anyMatch(Attempt::workedAfter);
     }
 
-    private boolean worked(Set<Long> attempts) {
-        return truingSteps.stream().anyMatch(step -> attempts.contains(step.attemptId()));
+    /** The rounds of dialling in since the last attempt was begun. */
+    public List<DialledIn> dialledInNow() {
+        return dialledIn.stream()
+                .filter(round -> round.attemptId() == attempt().id())
+                .toList();
     }
 
     /** Whether gauge, zero or proof of what the verdict rests on was left out, so that it cannot pass as proven. */

@@ -42,7 +42,8 @@ record SetUpAssembler(
         Map<Long, List<LeftOut>> leftOut,
         Map<Long, List<Decision>> decisions,
         Map<Long, List<ChosenRemedy>> remedies,
-        Map<Long, List<TruingStepDone>> truingSteps) {
+        Map<Long, List<TruingStepDone>> truingSteps,
+        Map<Long, List<DialledIn>> dialledIn) {
 
     /** The set-ups of one docket, in the order of the drawing. */
     List<SetUp> setUps(List<SetUpRow> rows, List<PartRequirement> requirements) {
@@ -78,7 +79,8 @@ record SetUpAssembler(
                 ownAndShared(row, leftOut, left -> left.step() == null),
                 remedies.getOrDefault(row.id(), List.of()),
                 truingSteps.getOrDefault(row.id(), List.of()),
-                Optional.ofNullable(circumstances.get(row.readId())));
+                Optional.ofNullable(circumstances.get(row.readId())),
+                dialledIn.getOrDefault(row.readId(), List.of()));
     }
 
     /** What a requirement has by itself, and what goes with the readings it is judged from. */
@@ -110,9 +112,14 @@ record SetUpAssembler(
                 pool.clear();
             }
             pool.addAll(own);
-            attempts.add(new Attempt(attempt, own, judgement(requirement, pool)));
+            attempts.add(new Attempt(attempt, own, judgement(requirement, pool), workedAfter(attempt.id())));
         }
         return attempts;
+    }
+
+    /** Logged at whichever of the requirements that are judged from its readings. */
+    private boolean workedAfter(long attempt) {
+        return truingSteps.values().stream().flatMap(List::stream).anyMatch(step -> step.attemptId() == attempt);
     }
 
     private Judgement judgement(PartRequirement requirement, List<SweepRecord> sweeps) {

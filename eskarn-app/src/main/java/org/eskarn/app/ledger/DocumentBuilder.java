@@ -30,6 +30,7 @@ import org.eskarn.app.ledger.document.SignedDocument.CelsiusPart;
 import org.eskarn.app.ledger.document.SignedDocument.CircumstancePart;
 import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
 import org.eskarn.app.ledger.document.SignedDocument.DecisionPart;
+import org.eskarn.app.ledger.document.SignedDocument.DialInPart;
 import org.eskarn.app.ledger.document.SignedDocument.DocketPart;
 import org.eskarn.app.ledger.document.SignedDocument.DrawnPart;
 import org.eskarn.app.ledger.document.SignedDocument.LeftOutPart;
@@ -192,7 +193,24 @@ class DocumentBuilder {
                 results.of(setUp),
                 docket.leader(setUp)
                         .map(other -> other.requirement().position())
-                        .orElse(null));
+                        .orElse(null),
+                dialledIn(setUp));
+    }
+
+    private static @Nullable List<DialInPart> dialledIn(SetUp setUp) {
+        return setUp.dialledIn().isEmpty()
+                ? null
+                : setUp.dialledIn().stream()
+                        .map(round -> new DialInPart(
+                                round.attemptId(),
+                                round.number(),
+                                round.placeNames(),
+                                round.typed(),
+                                List.of(round.micrometres().split(" ")),
+                                round.withinTyped(),
+                                round.withinMicrometres(),
+                                done(round.takenBy(), round.takenByName(), round.takenAt())))
+                        .toList();
     }
 
     private static List<PreparationPart> preparations(SetUp setUp) {

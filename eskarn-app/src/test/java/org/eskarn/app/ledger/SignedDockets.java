@@ -8,6 +8,8 @@ import org.eskarn.app.docket.work.CircumstanceService;
 import org.eskarn.app.docket.work.CircumstanceService.CircumstanceForm;
 import org.eskarn.app.docket.work.CorrectionService;
 import org.eskarn.app.docket.work.CorrectionService.CorrectionsForm;
+import org.eskarn.app.docket.work.DialInService;
+import org.eskarn.app.docket.work.DialInService.DialInForm;
 import org.eskarn.app.docket.work.EvidenceService;
 import org.eskarn.app.docket.work.GaugeUseService;
 import org.eskarn.app.docket.work.ReadingService;
@@ -97,6 +99,8 @@ record SignedDockets(int bore, int journal) {
         work.prepare(MARA);
         work.bean(CorrectionService.class)
                 .set(work.number(), 1, new CorrectionsForm(true, "-1", "10", ""), work.version(), work.id(MARA));
+        work.bean(DialInService.class)
+                .take(work.number(), 1, new DialInForm("10", "N E S W", "0 4 9 3"), work.version(), work.id(MARA));
         work.zero(MARA);
         evidence.turnSign(work.number(), 1, "", work.version(), work.id(MARA));
         work.read(MARA, "0 2");

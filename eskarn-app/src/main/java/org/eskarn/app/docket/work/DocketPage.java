@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.CircumstanceWords;
+import org.eskarn.app.docket.DialledIn;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.InspectorWords;
 import org.eskarn.app.docket.SaidCircumstance;
@@ -31,6 +32,7 @@ import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
+import org.eskarn.core.remedy.DialIn;
 import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Verdict;
@@ -337,6 +339,42 @@ public record DocketPage(
     }
 
     /** Whether temperatures change what is measured. */
+    /** Whether the part can be dialled in now: with an indicator, before anything is read. */
+    public boolean dialsIn() {
+        return mayWork
+                && !setUp.attempt().touched()
+                && setUp.nextCaution().isEmpty()
+                && !setUp.sweep().gauge().missing()
+                && !setUp.sweep().gauge().readsSizes()
+                && !setUp.requirement().terms().layout().kind().answered();
+    }
+
+    public Optional<DialledIn> lastDialledIn() {
+        List<DialledIn> rounds = setUp.dialledInNow();
+        return rounds.isEmpty() ? Optional.empty() : Optional.of(rounds.get(rounds.size() - 1));
+    }
+
+    /** What the last round of dialling in comes to; empty before the first. */
+    public String dialledIn() {
+        return lastDialledIn()
+                .map(last -> {
+                    DialIn round = last.round();
+                    String range = display.amount(round.range()) + " " + display.symbol();
+                    return round.done()
+                            ? Words.say(
+                                    "docket.it-lies-within",
+                                    range,
+                                    display.amount(round.within()) + " " + display.symbol())
+                            : Words.say(
+                                    "docket.it-does-not-lie-within",
+                                    last.highest(),
+                                    range,
+                                    last.lowest(),
+                                    display.amount(round.half()) + " " + display.symbol());
+                })
+                .orElse("");
+    }
+
     /** The unit in which a bare temperature is meant. */
     public String degrees() {
         return setUp.requirement().metric() ? "°C" : "°F";

@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.work.CircumstanceService.CircumstanceForm;
 import org.eskarn.app.docket.work.CorrectionService.CorrectionsForm;
+import org.eskarn.app.docket.work.DialInService.DialInForm;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -21,6 +22,7 @@ class GaugeSideController implements SetUpActions {
     private final CircumstanceService circumstances;
     private final SimulatedGauge simulated;
     private final ZeroService zeros;
+    private final DialInService dialling;
     private final SetUpResponses answers;
 
     GaugeSideController(
@@ -29,12 +31,14 @@ class GaugeSideController implements SetUpActions {
             CircumstanceService circumstances,
             SimulatedGauge simulated,
             ZeroService zeros,
+            DialInService dialling,
             SetUpResponses answers) {
         this.gauges = gauges;
         this.corrections = corrections;
         this.circumstances = circumstances;
         this.simulated = simulated;
         this.zeros = zeros;
+        this.dialling = dialling;
         this.answers = answers;
     }
 
@@ -113,6 +117,24 @@ class GaugeSideController implements SetUpActions {
         visit.model().addAttribute("taskStep", Step.ZERO);
         visit.model().addAttribute("circumstances", form);
         return answers.to(visit, () -> circumstances.say(visit.number(), visit.position(), form, version, visit.by()));
+    }
+
+    @PostMapping("/dial-in")
+    String dialIn(
+            @ModelAttribute(name = "visit", binding = false) SetUpRequest visit,
+            @RequestParam(defaultValue = "") String within,
+            @RequestParam(defaultValue = "") String places,
+            @RequestParam(defaultValue = "") String readings,
+            @RequestParam int version) {
+        DialInForm form = new DialInForm(within, places, readings);
+        visit.model().addAttribute("task", "dialin");
+        visit.model().addAttribute("taskStep", Step.PREPARE);
+        visit.model().addAttribute("dialIn", form);
+        return answers.staying(
+                visit,
+                "dialin",
+                "dialIn",
+                () -> dialling.take(visit.number(), visit.position(), form, version, visit.by()));
     }
 
     @PostMapping("/on-slide")

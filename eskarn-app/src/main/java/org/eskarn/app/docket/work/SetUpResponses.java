@@ -49,6 +49,23 @@ class SetUpResponses {
         return page(onwards, null);
     }
 
+    /**
+     * Makes the change and leaves the task open for the next one of its kind.
+     *
+     * @param form the attribute with what was typed, which is shown again only where it was refused
+     */
+    String staying(SetUpRequest visit, String task, String form, Change change) {
+        boolean refused = refused(visit, change);
+        if (!refused && !visit.withScript()) {
+            return "redirect:" + visit.path() + "?step=prepare&task=" + task;
+        }
+        visit.page().setReplaceUrl(visit.path());
+        if (!refused) {
+            visit.model().addAttribute(form, null);
+        }
+        return page(visit, task);
+    }
+
     /** The same, going on to where the docket is signed once the change was made. */
     String toSign(SetUpRequest visit, Change change) {
         if (refused(visit, change)) {

@@ -66,6 +66,7 @@ public record SignedDocument(
      * One requirement with everything that was done about it.
      *
      * @param readWith the position of the requirement whose readings it is judged from; absent where it has its own
+     * @param dialledIn how the part was dialled in before it was read; absent where it was not
      */
     public record RequirementPart(
             long id,
@@ -82,7 +83,8 @@ public record SignedDocument(
             List<RemedyPart> remedies,
             List<TruingPart> truing,
             Result result,
-            @Nullable Integer readWith) {}
+            @Nullable Integer readWith,
+            @Nullable List<DialInPart> dialledIn) {}
 
     public record PreparationPart(
             boolean caution, String text, @Nullable Done done) {}
@@ -175,6 +177,22 @@ public record SignedDocument(
             String what,
             String typed,
             String movementMicrometres,
+            Done taken) {}
+
+    /**
+     * One round of dialling a part in.
+     *
+     * @param readings as typed, with blanks between, in the order of the places
+     * @param within what they were to agree within, as typed
+     */
+    public record DialInPart(
+            long attempt,
+            int number,
+            List<String> places,
+            String readings,
+            List<String> micrometres,
+            String within,
+            String withinMicrometres,
             Done taken) {}
 
     /** The figures of a requirement as they were signed: see {@link Figures}. */
