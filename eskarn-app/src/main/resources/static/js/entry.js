@@ -29,13 +29,19 @@ function say(id, sentence) {
 
 function enqueue(typed) {
   const again = unanswered && unanswered.typed === typed ? unanswered : null;
-  const place = queue.length > 0 ? queue[queue.length - 1].place + 1 : Number(form().dataset.place);
-  queue.push(again ?? { typed, place, sweep: form().dataset.sweep, key: newKey() });
+  queue.push(again ?? { typed, ...meantFor(), key: newKey() });
   unanswered = null;
   unlock();
   field().value = "";
   inField = "";
   send();
+}
+
+// With two indicators the next one belongs to the other sweep; where, the page says that comes with the answer to the one before.
+function meantFor() {
+  if (queue.length === 0) return { place: Number(form().dataset.place), sweep: form().dataset.sweep };
+  if (form().dataset.beside) return { place: null, sweep: null };
+  return { place: queue[queue.length - 1].place + 1, sweep: form().dataset.sweep };
 }
 
 function unlock() {
@@ -70,6 +76,10 @@ async function send() {
 }
 
 function post(entry) {
+  if (entry.place === null) {
+    entry.place = Number(form().dataset.place);
+    entry.sweep = form().dataset.sweep;
+  }
   return new Promise((resolve) => {
     let status = 0;
     const answered = (event) => {

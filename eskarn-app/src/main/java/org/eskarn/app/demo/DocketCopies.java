@@ -36,7 +36,8 @@ class DocketCopies {
             "sweep_id",
             "last_attempt_id",
             "standing_attempt_id",
-            "read_with");
+            "read_with",
+            "beside");
 
     private final JdbcTemplate database;
 

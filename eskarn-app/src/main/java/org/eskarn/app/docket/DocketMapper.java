@@ -91,6 +91,9 @@ public interface DocketMapper {
     /** @param leader the set-up whose readings it is judged from; null for its own */
     void setReadWith(@Param("setUpId") long setUpId, @Param("leader") @Nullable Long leader);
 
+    /** @param other the set-up that is read at the same time; null for none */
+    void setBeside(@Param("setUpId") long setUpId, @Param("other") @Nullable Long other);
+
     void insertFirstAttempt(@Param("setUpId") long setUpId, @Param("by") long by, @Param("at") Instant at);
 
     /** The first sweep of each first attempt. */

@@ -65,6 +65,11 @@ public record SetUp(
         return row.readId();
     }
 
+    /** The set-up that is read at the same time, station by station, with an indicator of its own; empty where none is. */
+    public Optional<Long> beside() {
+        return Optional.ofNullable(row.beside());
+    }
+
     /** Whether it can still be given readings of its own: it is judged from those of another, and none was ever taken. */
     public boolean separable() {
         return readId() != id() && sweeps().stream().noneMatch(SweepRecord::touched);

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param simulatedSeed of the virtual part, where the simulated indicator stands in for a gauge
  * @param bezel of the simulated indicator, in divisions
  * @param readWith the set-up whose readings it is judged from; null where it has its own
+ * @param beside the set-up that is read at the same time with an indicator of its own; null where none is
  */
 public record SetUpRow(
         long id,
@@ -38,7 +39,8 @@ public record SetUpRow(
         @Nullable Instant correctionsAt,
         @Nullable Long simulatedSeed,
         BigDecimal bezel,
-        @Nullable Long readWith) {
+        @Nullable Long readWith,
+        @Nullable Long beside) {
 
     /** The set-up whose readings it is judged from: another, or itself. */
     public long readId() {
@@ -65,7 +67,8 @@ public record SetUpRow(
                 leader.correctionsAt,
                 leader.simulatedSeed,
                 leader.bezel,
-                readWith);
+                readWith,
+                beside);
     }
 
     /** What was said to be taken off. */

@@ -59,7 +59,8 @@ class EveryColumnTest {
             "sweep_station.added_at",
             "preparation.position",
             "reading.standing_place",
-            "reading.entry_key");
+            "reading.entry_key",
+            "set_up.beside");
 
     /** They say nothing while their other half is empty, so only those that hold a value are changed. */
     private static final Set<String> HALVES = Set.of(

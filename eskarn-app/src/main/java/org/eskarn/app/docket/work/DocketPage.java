@@ -339,6 +339,21 @@ public record DocketPage(
     }
 
     /** Whether temperatures change what is measured. */
+    /** The requirement that is read at the same time with its own indicator; empty where none is. */
+    public Optional<SetUp> beside() {
+        return TwoIndicators.with(docket, setUp).filter(other -> other.current() == Step.SWEEP);
+    }
+
+    /** The one that could be. */
+    public Optional<SetUp> besideOffered() {
+        return mayWork ? TwoIndicators.offered(docket, setUp) : Optional.empty();
+    }
+
+    /** Where the last reading was taken, which is what is taken back: here or at the one that is read beside. */
+    public SetUp lastRead() {
+        return TwoIndicators.last(docket, setUp);
+    }
+
     /** Whether the part can be dialled in now: with an indicator, before anything is read. */
     public boolean dialsIn() {
         return mayWork

@@ -38,7 +38,7 @@ class ReadingController implements SetUpActions {
             @RequestParam(defaultValue = "ASK") TypedReading.Meant meant) {
         TypedReading reading = new TypedReading(sweep, place, typed, key, ReadingSource.KEYPAD, meant);
         visit.model().addAttribute("typed", typed);
-        return answers.to(visit, () -> readings.take(visit.number(), visit.position(), reading, visit.by()));
+        return answers.alternating(visit, () -> readings.take(visit.number(), visit.position(), reading, visit.by()));
     }
 
     /** All that is still to be answered is yes, but for those that are named. */

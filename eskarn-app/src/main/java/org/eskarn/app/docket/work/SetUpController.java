@@ -73,6 +73,19 @@ class SetUpController implements SetUpActions {
         return answers.to(visit, () -> sharing.sameSetUp(visit.number(), visit.position(), as, version, visit.by()));
     }
 
+    @PostMapping("/beside")
+    String readBeside(
+            @ModelAttribute(name = "visit", binding = false) SetUpRequest visit,
+            @RequestParam int with,
+            @RequestParam int version) {
+        return answers.to(visit, () -> sharing.readBeside(visit.number(), visit.position(), with, version, visit.by()));
+    }
+
+    @PostMapping("/singly")
+    String readSingly(@ModelAttribute(name = "visit", binding = false) SetUpRequest visit, @RequestParam int version) {
+        return answers.to(visit, () -> sharing.readSingly(visit.number(), visit.position(), version, visit.by()));
+    }
+
     @PostMapping("/read-alone")
     String readAlone(@ModelAttribute(name = "visit", binding = false) SetUpRequest visit, @RequestParam int version) {
         return answers.to(visit, () -> sharing.readAlone(visit.number(), visit.position(), version, visit.by()));

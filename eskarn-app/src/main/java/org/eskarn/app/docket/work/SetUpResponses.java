@@ -1,11 +1,15 @@
 package org.eskarn.app.docket.work;
 
 import java.util.Optional;
+import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
+import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.page.NotFound;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.WholeSizeTyped;
 import org.eskarn.core.reading.EntryRejected;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -66,6 +70,23 @@ class SetUpResponses {
         return page(visit, task);
     }
 
+    /** Takes a reading and goes on where the next one belongs: of two that are read at once with the other. */
+    String alternating(SetUpRequest visit, Change change) {
+        if (refused(visit, change)) {
+            visit.page().setReplaceUrl(visit.path());
+            return page(visit, visit.model().getAttribute("task"));
+        }
+        Docket docket = pages.docket(visit.number());
+        SetUp read = docket.at(visit.position()).orElseThrow(NotFound::new);
+        SetUpRequest onwards =
+                visit.at(TwoIndicators.next(docket, read).requirement().position());
+        if (!visit.withScript()) {
+            return "redirect:" + onwards.path();
+        }
+        visit.page().setReplaceUrl(onwards.path());
+        return page(onwards, docket, null);
+    }
+
     /** The same, going on to where the docket is signed once the change was made. */
     String toSign(SetUpRequest visit, Change change) {
         if (refused(visit, change)) {
@@ -99,12 +120,16 @@ class SetUpResponses {
     }
 
     /** The page with a task open on it, and nothing changed. */
-    String page(SetUpRequest visit, @org.jspecify.annotations.Nullable Object task) {
+    String page(SetUpRequest visit, @Nullable Object task) {
+        return page(visit, pages.docket(visit.number()), task);
+    }
+
+    private String page(SetUpRequest visit, Docket docket, @Nullable Object task) {
         visit.model().addAttribute("task", task);
         Object of = visit.model().getAttribute("taskStep");
         Optional<Step> step =
                 task == null ? Optional.empty() : Optional.of(of instanceof Step named ? named : Step.SWEEP);
-        pages.fill(visit.model(), pages.docket(visit.number()), visit.position(), step, visit.person());
+        pages.fill(visit.model(), docket, visit.position(), step, visit.person());
         return visit.withScript() ? "docket/work :: work" : "docket/docket";
     }
 }

@@ -73,6 +73,41 @@ public class SharingService {
     }
 
     /**
+     * Reads a requirement at the same time as another one, each with its own indicator.
+     *
+     * @param with the position of the other
+     * @throws DocketConflict if the set-up changed since the page was made, or they cannot be read together
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void readBeside(int number, int position, int with, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        lock.requireOwnEyes(setUp, by);
+        SetUp other = lock.any(number, with, by);
+        Docket docket = dockets.find(number).orElseThrow();
+        if (TwoIndicators.offered(docket, setUp)
+                .filter(offered -> offered.id() == other.id())
+                .isEmpty()) {
+            throw lock.changedMeanwhile(setUp);
+        }
+        mapper.setBeside(setUp.id(), other.id());
+        mapper.setBeside(other.id(), setUp.id());
+    }
+
+    /**
+     * Reads it by itself again.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void readSingly(int number, int position, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        mapper.setBeside(setUp.id(), null);
+        if (setUp.beside().isPresent()) {
+            mapper.setBeside(setUp.beside().get(), null);
+        }
+    }
+
+    /**
      * Gives a requirement that is judged from another's readings a list of its own.
      *
      * @throws DocketConflict if the set-up changed since the page was made, it has its own already, or the shared ones were begun
