@@ -2,7 +2,6 @@ package org.eskarn.app.part;
 
 import java.util.Arrays;
 import java.util.List;
-import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.FlickerRule;
 import org.eskarn.core.requirement.AxisFace;
@@ -21,7 +20,6 @@ record EditorChoices(
         List<LimitUnit> lengths,
         List<LengthUnit> units,
         List<RuleKind> rules,
-        List<GaugeKind> gaugeKinds,
         List<ZeroRule> zeroRules,
         List<Zeroing> zeroings,
         List<Reversal> reversals,
@@ -39,7 +37,6 @@ record EditorChoices(
                         .toList(),
                 List.of(LengthUnit.values()),
                 List.of(RuleKind.values()),
-                GaugeKind.measuring(),
                 List.of(ZeroRule.values()),
                 List.of(Zeroing.values()),
                 List.of(Reversal.values()),

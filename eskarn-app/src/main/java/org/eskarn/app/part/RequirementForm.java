@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.flat.Reversal;
@@ -86,6 +87,13 @@ public record RequirementForm(
 
     public LayoutKind chosenLayout() {
         return layout.chosenKind(characteristic);
+    }
+
+    /** The kinds of gauge that read it, and the one that was chosen, whether it does or not. */
+    public List<GaugeKind> gaugeKinds() {
+        return GaugeKind.measuring().stream()
+                .filter(kind -> kind.reads(characteristic) || kind == gauge.kind() || kind == gauge.secondKind())
+                .toList();
     }
 
     public Zeroing chosenZeroing() {
