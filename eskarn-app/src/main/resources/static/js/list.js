@@ -4,7 +4,7 @@
 
 const listField = () => document.querySelector("[data-find]");
 
-const listRows = () => [...document.querySelectorAll("table[data-list] tbody tr")];
+const listRows = () => [...document.querySelectorAll("table[data-list] tbody tr, table[data-walked] tbody tr")];
 
 const shownRows = () => listRows().filter((row) => !row.hidden);
 
@@ -26,14 +26,17 @@ document.addEventListener("input", (event) => {
   if (event.target === listField()) findInList();
 });
 
+// A list whose finding is done by the server has a field of its own.
+const walkField = () => listField() ?? document.querySelector("[data-walk]");
+
 document.addEventListener("keydown", (event) => {
-  if (!listField() || event.ctrlKey || event.metaKey || event.altKey) return;
-  if (event.target === listField() && event.key === "Escape") {
+  if (!walkField() || event.ctrlKey || event.metaKey || event.altKey) return;
+  if (listField() && event.target === listField() && event.key === "Escape") {
     listField().value = "";
     findInList();
     return;
   }
-  if (event.target === listField() && event.key === "Enter") {
+  if (listField() && event.target === listField() && event.key === "Enter") {
     event.preventDefault();
     const [first] = shownRows();
     if (first) rowLink(first).click();
@@ -43,10 +46,10 @@ document.addEventListener("keydown", (event) => {
   if (!step) return;
   const rows = shownRows();
   const at = rows.findIndex((row) => row.contains(document.activeElement));
-  if (at < 0 && event.target !== listField()) return;
+  if (at < 0 && event.target !== walkField()) return;
   event.preventDefault();
   const next = at < 0 ? (step > 0 ? 0 : -1) : at + step;
-  (rows[next] ? rowLink(rows[next]) : listField()).focus();
+  (rows[next] ? rowLink(rows[next]) : walkField()).focus();
 });
 
 // Without script a head is only a head.

@@ -69,4 +69,22 @@ class ListTest {
         assertThat(due).hasAttribute("aria-sort", "descending");
         assertThat(table.locator("tbody tr").last()).containsText("PI-9");
     }
+
+    /** Calculators are found by the server; their rows are walked all the same, and up from the first leads back to the field. */
+    @Test
+    void calculatorsAreWalkedByArrows(Eskarn eskarn) {
+        Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + "/tables");
+        assertThat(page.locator("#find")).isFocused();
+        page.keyboard().type("taper");
+        assertThat(page.locator("#found tbody tr").first())
+                .containsText(Pattern.compile("taper", Pattern.CASE_INSENSITIVE));
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator("#found tbody tr a").first()).isFocused();
+        page.keyboard().press("ArrowUp");
+        assertThat(page.locator("#find")).isFocused();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("h1")).not().hasText("Tables");
+    }
 }
