@@ -292,6 +292,22 @@ public final class Fields {
         return amounts;
     }
 
+    /** Several movements in µm, each typed as it is or as its lowest and highest with a slash between; with its sign where it has one. */
+    public List<Double> movements(String name) {
+        List<Double> movements = new ArrayList<>();
+        for (String word : words(name)) {
+            String[] ends = word.split("/", 2);
+            Length one = reader.length(name, ends[0], unitAt(name));
+            Length other = ends.length == 1 ? null : reader.length(name, ends[1], unitAt(name));
+            if (one != null && ends.length == 1) {
+                movements.add(one.micrometres());
+            } else if (one != null && other != null) {
+                movements.add(Math.abs(other.micrometres() - one.micrometres()));
+            }
+        }
+        return movements;
+    }
+
     private String[] words(String name) {
         return TypedQuantity.joined(text(name)).split("[\\s;]+");
     }

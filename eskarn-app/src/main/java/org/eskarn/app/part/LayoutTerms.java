@@ -107,7 +107,7 @@ public record LayoutTerms(
                     before.radius().equals(Typed.text(radius)) ? "" : radius,
                     span,
                     reversal,
-                    conditions,
+                    before.conditions().equals(Typed.text(conditions)) ? "" : conditions,
                     datumRead,
                     axisFace);
         }
@@ -125,7 +125,7 @@ public record LayoutTerms(
                     line.radius().isEmpty() ? radius : line.radius(),
                     span,
                     reversal,
-                    conditions,
+                    line.conditions().isEmpty() ? conditions : line.conditions(),
                     datumRead,
                     axisFace);
         }

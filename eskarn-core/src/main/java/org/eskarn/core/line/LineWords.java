@@ -2,6 +2,7 @@ package org.eskarn.core.line;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
@@ -44,6 +45,7 @@ final class LineWords {
     private @Nullable StatedAs statedAs;
     private @Nullable Amount radius;
     private String datum = "";
+    private String conditions = "";
     private String feature = "";
 
     private LineWords(Characteristic characteristic) {
@@ -88,6 +90,9 @@ final class LineWords {
         } else if (small.equals("of") && !next.isEmpty()) {
             feature = String.join(" ", words.subList(i + 1, words.size()));
             return words.size() - i;
+        } else if (small.equals("under")) {
+            once(word, !conditions.isEmpty());
+            return 1 + takeConditions(words.subList(i + 1, words.size()), word);
         } else if (word.startsWith("±")) {
             once(word, plusMinus != null);
             plusMinus = Amount.of(word.substring(1)).orElseThrow(() -> unknown(word));
@@ -133,6 +138,22 @@ final class LineWords {
             }
         }
         return true;
+    }
+
+    /** Names up to the feature: one to a word, or with commas between. */
+    private int takeConditions(List<String> words, String word) throws LineRejected {
+        List<String> named =
+                words.stream().takeWhile(each -> !each.equalsIgnoreCase("of")).toList();
+        String all = String.join(" ", named);
+        List<String> conditions = Arrays.stream(all.split(all.matches(".*[,;].*") ? "[,;]" : " "))
+                .map(String::strip)
+                .filter(each -> !each.isEmpty())
+                .toList();
+        if (conditions.isEmpty() || characteristic.layouts().stream().noneMatch(characteristic::mayHaveConditions)) {
+            throw unknown(word);
+        }
+        this.conditions = String.join("; ", conditions);
+        return named.size();
     }
 
     private void range(Amount lower, Amount higher) {
@@ -248,6 +269,10 @@ final class LineWords {
 
     String datum() {
         return datum;
+    }
+
+    String conditions() {
+        return conditions;
     }
 
     String feature() {

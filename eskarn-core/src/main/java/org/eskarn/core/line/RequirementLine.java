@@ -16,7 +16,8 @@ import org.jspecify.annotations.Nullable;
  *   <li>A size: the nominal with a fit code, ± or two deviations, or two sizes with “to”; sections and directions: {@code bore 40 H7
  *       3x2}, {@code depth 12.5 ±0.05 4}, {@code shaft 24.98 to 25.00}.
  *   <li>{@code none} for no limit, {@code corners} for the four of a face, {@code at 5 15 25} for places where they lie, {@code @40}
- *       for a radius, {@code to A} for a datum, {@code half} for an offset as half of the movement. At the end {@code of} and the name of the feature.
+ *       for a radius, {@code to A} for a datum, {@code half} for an offset as half of the movement, {@code under free clamped} for conditions that are compared, with commas between
+ *       where their names have several words. At the end {@code of} and the name of the feature.
  * </ul>
  *
  * <p>Units may stand on any number (mm, µm, in, thou, tenths); one without has the usual one. Places over a length are even, the first and
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param statedAs the figure that the limit speaks of, where the line says so
  * @param radius in the unit of the layout; empty where none is said
  * @param datum a letter; empty where none is said
+ * @param conditions the names of the conditions it is read under, with semicolons between; empty where none is said
  * @param feature what it is asked of, as it was written; empty where none is said
  */
 public record RequirementLine(
@@ -36,6 +38,7 @@ public record RequirementLine(
         @Nullable StatedAs statedAs,
         String radius,
         String datum,
+        String conditions,
         String feature) {
 
     /** The longest that is read. */
@@ -55,6 +58,7 @@ public record RequirementLine(
                 words.statedAs(),
                 words.radius().isPresent() ? words.radius().get().in(usual).written() : "",
                 words.datum(),
+                words.conditions(),
                 words.feature());
     }
 }

@@ -89,6 +89,13 @@ class RequirementLineTest {
         assertThat(read("out of round 0.01 3x2 60 of Journal of the pinion").feature())
                 .isEqualTo("Journal of the pinion");
         assertThat(read("runout 0.02 8 half").statedAs()).isEqualTo(StatedAs.HALF_MOVEMENT);
+        RequirementLine clamped = read("flat 0.02 4x3 300 200 under free clamped of Face");
+        assertThat(clamped.conditions()).isEqualTo("free; clamped");
+        assertThat(clamped.feature()).isEqualTo("Face");
+        assertThat(read("runout 0.02 8 under slide: top, slide: bottom").conditions())
+                .isEqualTo("slide: top; slide: bottom");
+        assertThatThrownBy(() -> read("runout 0.02 8 under")).hasMessageContaining("under");
+        assertThatThrownBy(() -> read("record 4 under a b")).hasMessageContaining("under");
     }
 
     /** A part drawn in inches says so once, not on every number. */

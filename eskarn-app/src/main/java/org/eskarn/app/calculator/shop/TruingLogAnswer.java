@@ -1,6 +1,5 @@
 package org.eskarn.app.calculator.shop;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.calculator.Answer;
@@ -26,17 +25,12 @@ final class TruingLogAnswer {
         if (fields.empty("movements")) {
             return Optional.empty();
         }
-        List<Double> log = new ArrayList<>();
-        for (Length movement : fields.lengths("movements")) {
-            if (movement.amount().signum() < 0) {
-                fields.problem(
-                        "movements",
-                        Words.say(
-                                "calculators.a-movement-is-never-negative-as-is",
-                                movement.amount().toPlainString()));
-            }
-            log.add(movement.micrometres());
-        }
+        List<Double> log = fields.movements("movements");
+        log.stream()
+                .filter(movement -> movement < 0)
+                .findFirst()
+                .ifPresent(movement ->
+                        fields.problem("movements", Words.say("calculators.a-movement-is-never-negative-as-is")));
         if (log.size() > LONGEST_LOG) {
             fields.problem("movements", Words.say("calculators.sixty-movements-are-enough"));
         }

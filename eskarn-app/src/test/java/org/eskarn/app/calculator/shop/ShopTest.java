@@ -62,6 +62,9 @@ class ShopTest {
         assertThat(own.figures()).isEqualTo(usual.figures()).isNotEmpty();
         assertThat(own.headline()).isEqualTo(usual.headline());
         assertThat(usual.cautions()).isNotEmpty();
+        Answer ends = answer("truing", "movements=-9/40 0.041 mm/0 -20/16.5&limit=30&graduation=1&unit=MICROMETRE");
+        assertThat(ends.figures()).as("lowest and highest alone").isEqualTo(usual.figures());
+        assertThat(Sheets.of("truing", "movements=49 41/x").problems()).containsOnlyKeys("movements");
         assertThat(Sheets.of("truing", "movements=49 -41").problems()).containsOnlyKeys("movements");
         assertThat(Sheets.of("truing", "movements=" + "1 ".repeat(61)).problems())
                 .containsOnlyKeys("movements");
