@@ -112,7 +112,11 @@ record SetUpAssembler(
                 pool.clear();
             }
             pool.addAll(own);
-            attempts.add(new Attempt(attempt, own, judgement(requirement, pool), workedAfter(attempt.id())));
+            // Measured again, what was read before the work still counts.
+            boolean carried = attempt.kind() == AttemptKind.AGAIN
+                    && !attempts.isEmpty()
+                    && attempts.get(attempts.size() - 1).workedAfter();
+            attempts.add(new Attempt(attempt, own, judgement(requirement, pool), carried || workedAfter(attempt.id())));
         }
         return attempts;
     }

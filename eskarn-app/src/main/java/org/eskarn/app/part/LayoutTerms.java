@@ -149,6 +149,12 @@ public record LayoutTerms(
                     : DatumRead.ASSUMED;
         }
 
+        /** Whether the second field says anything: of its kind of layout, or of a master that is read at stations of its own. */
+        boolean secondUsed(Characteristic characteristic) {
+            LayoutKind chosen = chosenKind(characteristic);
+            return chosen.hasSecond() || CharacteristicLayout.mayHaveOwnMaster(chosen, chosenReversal(characteristic));
+        }
+
         Reversal chosenReversal(Characteristic characteristic) {
             boolean possible = characteristic.mayReverse(chosenKind(characteristic));
             return reversal != null && possible ? reversal : Reversal.NONE;
@@ -161,7 +167,7 @@ public record LayoutTerms(
                 form.chosenKind(characteristic),
                 form.unit(),
                 Typed.text(form.first()),
-                Typed.text(form.second()),
+                form.secondUsed(characteristic) ? Typed.text(form.second()) : "",
                 characteristic.asksRadius(form.chosenKind(characteristic))
                         ? typed.above("layout.radius", form.radius(), Words.say("part.a-radius"))
                         : null,

@@ -13,6 +13,7 @@ import org.eskarn.core.line.LineLimit;
 import org.eskarn.core.line.RequirementLine;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Combination;
 import org.eskarn.core.requirement.LimitKind;
 import org.eskarn.core.requirement.LimitUnit;
@@ -94,6 +95,11 @@ public record RequirementForm(
         return GaugeKind.measuring().stream()
                 .filter(kind -> kind.reads(characteristic) || kind == gauge.kind() || kind == gauge.secondKind())
                 .toList();
+    }
+
+    /** Whether the master it is compared with may be read at stations of its own. */
+    public boolean ownMaster() {
+        return CharacteristicLayout.mayHaveOwnMaster(chosenLayout(), chosenReversal());
     }
 
     public Zeroing chosenZeroing() {

@@ -376,6 +376,7 @@ class RequirementDraftTest {
                 "PARALLELISM_OF_AXIS | PAIRS | a; b; c | '' | limit.statedAs=RESULTANT | layout.first | two planes",
                 "PARALLELISM_OF_AXIS | PAIRS | a; b | '' | limit.statedAs=RESULTANT;limit.only=MINUS;limit.reason=traps | limit.only | no direction",
                 "OUTSIDE_SIZE | RING | 4 | '' | limit.kind=BETWEEN;limit.lower=44.9;limit.upper=45.1 | gauge.setTo | needs a master",
+                "SQUARENESS | LINE | 10 50 90 | 20 100 | layout.reversal=ON_MASTER;limit.upper=0.02 | layout.second | lies beyond it",
                 "PIN_CHECK | PAIRS | 2 | '' | limit.kind=BETWEEN;limit.lower=44;limit.upper=46;gauge.kind=PINS;gauge.pinClass=0;gauge.setTo=45 | gauge.setTo | themselves",
                 "PIN_CHECK | PAIRS | 2 | '' | limit.kind=BETWEEN;limit.lower=44;limit.upper=46;gauge.kind=PINS | gauge.pinClass | made above nominal"
             })

@@ -2,13 +2,16 @@ package org.eskarn.core.evaluation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.flat.Shares;
 import org.eskarn.core.reading.FlickerRule;
+import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.Reading;
+import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.requirement.Requirement;
 
@@ -46,6 +49,9 @@ public record LineReadings(String name, double[] at, double[] low, double[] high
     static List<LineReadings> of(Requirement requirement, Sweep sweep) {
         Reversal reversal = requirement.basis().reversal();
         boolean extremes = requirement.flicker() == FlickerRule.EXTREMES;
+        if (reversal == Reversal.ON_MASTER && !sameStations(sweep.layout())) {
+            return afterMaster(sweep, extremes);
+        }
         List<Reading> readings = sweep.readings().stream()
                 .filter(reading -> !sweep.layout().closes(reading.station()))
                 .toList();
@@ -62,6 +68,62 @@ public record LineReadings(String name, double[] at, double[] low, double[] high
         lines.forEach((name, which) ->
                 traces.add(of(name, readings, which, reversal, reversal.twice() ? places : 0, extremes, perPlace)));
         return traces;
+    }
+
+    private static boolean sameStations(Layout layout) {
+        return placesIn(layout, 0).equals(placesIn(layout, 1));
+    }
+
+    private static List<Double> placesIn(Layout layout, int setUp) {
+        return layout.stations().stream()
+                .filter(station -> station.setUp() == setUp && !layout.closes(station))
+                .map(Station::distance)
+                .toList();
+    }
+
+    /** One line that was read on a master before at stations of its own: between two of them the master runs straight. */
+    private static List<LineReadings> afterMaster(Sweep sweep, boolean extremes) {
+        List<Reading> read = sweep.readings().stream()
+                .filter(reading -> !sweep.layout().closes(reading.station()))
+                .toList();
+        List<Reading> part =
+                read.stream().filter(reading -> reading.station().setUp() == 1).toList();
+        List<Reading> master = read.stream()
+                .filter(reading -> reading.station().setUp() == 0)
+                .sorted(Comparator.comparingDouble(reading -> reading.station().distance()))
+                .toList();
+        double perPlace = sweep.layout().unit().millimetres();
+        int n = part.size();
+        double[] at = new double[n];
+        double[] low = new double[n];
+        double[] high = new double[n];
+        double[] fixture = new double[n];
+        for (int i = 0; i < n; i++) {
+            Reading reading = part.get(i);
+            Reading under = between(master, reading.station().distance());
+            double band = extremes ? reading.halfBand() + under.halfBand() : 0;
+            at[i] = reading.station().distance() * perPlace;
+            fixture[i] = under.micrometres();
+            low[i] = reading.micrometres() - fixture[i] - band;
+            high[i] = reading.micrometres() - fixture[i] + band;
+        }
+        return n == 0 ? List.of() : List.of(new LineReadings("", at, low, high, fixture));
+    }
+
+    /** What the master reads at a distance, on the straight line between the two stations beside it; of their bands the wider. */
+    private static Reading between(List<Reading> master, double distance) {
+        Reading before = master.get(0);
+        for (Reading after : master) {
+            double to = after.station().distance();
+            if (to >= distance) {
+                double from = before.station().distance();
+                double share = to > from ? (distance - from) / (to - from) : 1;
+                double straight = before.micrometres() + share * (after.micrometres() - before.micrometres());
+                return new Reading(after.station(), straight, Math.max(before.halfBand(), after.halfBand()));
+            }
+            before = after;
+        }
+        return before;
     }
 
     private static LineReadings of(

@@ -72,20 +72,32 @@ public record Layout(
      * @param names what the set-ups are called; none for one
      */
     public Layout inSetUps(List<String> names) {
-        if (names.isEmpty()) {
-            return this;
-        }
+        return names.isEmpty() ? this : setUps(names, this);
+    }
+
+    /**
+     * This layout in a second set-up after another layout in the first: a part after the master it is compared with, which was
+     * read at stations of its own.
+     *
+     * @param names what both set-ups are called
+     */
+    public Layout after(Layout master, List<String> names) {
+        return setUps(names, master);
+    }
+
+    private Layout setUps(List<String> names, Layout first) {
         List<Station> all = new ArrayList<>();
         List<Integer> closing = new ArrayList<>();
         for (int k = 0; k < names.size(); k++) {
             String name = before(names.get(k));
             int before = all.size();
-            closings.forEach(each -> closing.add(each + before));
+            Layout read = k == 0 ? first : this;
+            read.closings.forEach(each -> closing.add(each + before));
             int setUp = k;
-            stations.forEach(station ->
+            read.stations.forEach(station ->
                     all.add(station.as(all.size() + 1, name + station.name()).in(setUp)));
             if (returns && k < names.size() - 1) {
-                Station zero = returnStation();
+                Station zero = read.returnStation();
                 closing.add(all.size() + 1);
                 all.add(zero.as(all.size() + 1, name + zero.name() + " again").in(setUp));
             }

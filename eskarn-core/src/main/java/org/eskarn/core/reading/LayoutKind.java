@@ -103,6 +103,11 @@ public enum LayoutKind {
         return second;
     }
 
+    /** Whether it is written in two fields. */
+    public boolean hasSecond() {
+        return this == RINGS || this == GRID || this == LINES;
+    }
+
     public String example() {
         return example;
     }

@@ -10,6 +10,11 @@ public final class LayoutRejected extends Refusal {
 
     private final boolean second;
 
+    /** About the second of its two fields. */
+    public static LayoutRejected ofSecond(Note note) {
+        return new LayoutRejected(true, note);
+    }
+
     LayoutRejected(boolean second, Note note) {
         super(note);
         this.second = second;

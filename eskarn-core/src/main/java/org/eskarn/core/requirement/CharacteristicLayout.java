@@ -1,11 +1,14 @@
 package org.eskarn.core.requirement;
 
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.Layout;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.LayoutRejected;
+import org.eskarn.core.reading.Station;
 import org.eskarn.core.reading.WrittenLayout;
+import org.eskarn.core.result.Note;
 
 /** The layout of a characteristic: how it is read, and what is usually written for it. */
 public final class CharacteristicLayout {
@@ -34,11 +37,42 @@ public final class CharacteristicLayout {
         boolean returns = written.kind().returns() && !what.readsSizes();
         Layout plain = written.read(ends(what)).returning(returns);
         Layout once = zeroing == Zeroing.EACH_STEP ? plain.rezeroed() : plain;
-        Layout all = once.inSetUps(reversal.twice() ? reversal.setUps() : conditions);
+        Layout all = ownMaster(written, reversal)
+                ? once.after(onMaster(written, once), reversal.setUps())
+                : once.inSetUps(reversal.twice() ? reversal.setUps() : conditions);
         if (all.size() > WrittenLayout.MOST) {
             throw LayoutRejected.tooMany(all.size());
         }
         return all;
+    }
+
+    /** Whether a line is read on a master first, at stations of the master's own. */
+    private static boolean ownMaster(WrittenLayout written, Reversal reversal) {
+        return mayHaveOwnMaster(written.kind(), reversal) && !written.second().isBlank();
+    }
+
+    /** Whether the master can be read at other stations than the part; between them it is taken to run straight. */
+    public static boolean mayHaveOwnMaster(LayoutKind kind, Reversal reversal) {
+        return kind.line() && reversal == Reversal.ON_MASTER;
+    }
+
+    private static Layout onMaster(WrittenLayout written, Layout part) throws LayoutRejected {
+        Layout master;
+        try {
+            master = new WrittenLayout(written.kind(), written.unit(), written.second(), "")
+                    .read(List.of())
+                    .returning(part.returns());
+        } catch (LayoutRejected e) {
+            throw LayoutRejected.ofSecond(e.note());
+        }
+        DoubleSummaryStatistics reach =
+                master.stations().stream().mapToDouble(Station::distance).summaryStatistics();
+        for (Station station : part.stations()) {
+            if (station.distance() < reach.getMin() || station.distance() > reach.getMax()) {
+                throw LayoutRejected.ofSecond(Note.of("core.the-master-is-not-read-as-far-as", station.name()));
+            }
+        }
+        return master;
     }
 
     /** What the two readings of a pair or cycle are called. */

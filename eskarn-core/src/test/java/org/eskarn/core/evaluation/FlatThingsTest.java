@@ -1,6 +1,7 @@
 package org.eskarn.core.evaluation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -18,6 +19,7 @@ import org.eskarn.core.reading.Sweep;
 import org.eskarn.core.reading.WrittenLayout;
 import org.eskarn.core.requirement.Basis;
 import org.eskarn.core.requirement.Characteristic;
+import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.Limit;
 import org.eskarn.core.requirement.StatedAs;
 import org.eskarn.core.requirement.Zeroing;
@@ -132,6 +134,44 @@ class FlatThingsTest {
         // Where the first set-up did not come back to its zero, nothing is proved.
         assertThat(reversed.read(0, 8, 16, 9, 0, 2, 4).verdict().outcome()).isEqualTo(Outcome.NOT_PROVEN);
         assertThat(reversed.returned(null, 0, 8, 16, 0, 0).reduction()).isEmpty();
+    }
+
+    private static Given ownMaster(Characteristic what, String part, String master) throws LayoutRejected {
+        WrittenLayout written = new WrittenLayout(LayoutKind.LINE, LengthUnit.MILLIMETRE, part, master);
+        Layout layout = CharacteristicLayout.read(what, written, Zeroing.ONE_FOR_ALL, Reversal.ON_MASTER, List.of());
+        return Given.of(what, Given.atMost("0.01"), layout).on(basis("", Zeroing.ONE_FOR_ALL, Reversal.ON_MASTER));
+    }
+
+    /** The master at two heights, the part at five: what lies between is on the straight line between those two. */
+    @Test
+    void aMasterMayBeReadAtStationsOfItsOwn() throws LayoutRejected {
+        Given asked = ownMaster(Characteristic.SQUARENESS, "10 30 50 70 90", "0 100");
+        assertThat(asked.requirement().layout().stations())
+                .extracting(Station::name)
+                .startsWith("master: 0 mm", "master: 100 mm", "master: 0 mm again", "part: 10 mm");
+        // The comparator leans by 10 over 100 mm, the part by 6 more over 80 mm.
+        Assessment own = asked.read(0, 10, 0, 1, 4.5, 8, 11.5, 15);
+        assertThat(own.verdict().value()).isCloseTo(6, within(1e-9));
+        Given same = ownMaster(Characteristic.SQUARENESS, "10 30 50 70 90", "");
+        Assessment alike = same.read(1, 3, 5, 7, 9, 1, 1, 4.5, 8, 11.5, 15);
+        assertThat(own.verdict().value()).isCloseTo(alike.verdict().value(), within(1e-9));
+        // In whatever order the master was read, and as far as the part is read.
+        Given backwards = ownMaster(Characteristic.SQUARENESS, "10 90", "100 50 0");
+        assertThat(backwards.read(10, 5, 0, 10, 1, 15).verdict().value()).isCloseTo(6, within(1e-9));
+        assertThat(asked.read(0, 10, 0, 1).missing()).isPresent();
+        Given straight = ownMaster(Characteristic.STRAIGHTNESS, "0 25 50 75 100", "0 50 100");
+        assertThat(straight.read(0, 4, 0, 0, 0, 2, 7, 2, 0).verdict().value()).isCloseTo(3, within(1e-9));
+    }
+
+    @Test
+    void aMasterThatIsNotReadAsFarAsThePartIsRefused() {
+        assertThatThrownBy(() -> ownMaster(Characteristic.SQUARENESS, "10 50 90", "20 100"))
+                .isInstanceOfSatisfying(
+                        LayoutRejected.class, e -> assertThat(e.second()).isTrue())
+                .hasMessageContaining("core.the-master-is-not-read-as-far-as [10 mm");
+        assertThatThrownBy(() -> ownMaster(Characteristic.SQUARENESS, "10 50", "x"))
+                .isInstanceOfSatisfying(
+                        LayoutRejected.class, e -> assertThat(e.second()).isTrue());
     }
 
     @Test

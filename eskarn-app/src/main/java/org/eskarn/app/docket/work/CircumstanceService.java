@@ -218,13 +218,21 @@ public class CircumstanceService {
     }
 
     private static TypedDegrees temperature(String typed, boolean inches, String whose) throws DocketConflict {
-        return TypedDegrees.temperature(typed, inches)
+        TypedDegrees read = TypedDegrees.temperature(typed, inches)
                 .filter(degrees -> degrees.amount().doubleValue() >= COLDEST
                         && degrees.amount().doubleValue() <= HOTTEST)
                 .orElseThrow(() -> new DocketConflict(
                         inches
                                 ? Words.say("docket.enter-the-temperature-fahrenheit", whose)
                                 : Words.say("docket.enter-the-temperature", whose)));
+        if (read.doubtful()) {
+            throw new DocketConflict(Words.say(
+                    "docket.enter-the-temperature-with-its-unit",
+                    typed.strip(),
+                    read.amount().setScale(1, RoundingMode.HALF_UP).toPlainString(),
+                    whose));
+        }
+        return read;
     }
 
     private static TypedDegrees tolerance(String typed, boolean inches) throws DocketConflict {

@@ -15,8 +15,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param amount °C, or K of a difference
  * @param otherwise the number and its unit where it was typed in another than these; null where not
+ * @param bare whether no unit was typed with it
  */
-record TypedDegrees(BigDecimal amount, @Nullable String otherwise) {
+record TypedDegrees(BigDecimal amount, @Nullable String otherwise, boolean bare) {
+
+    /** °C; where people measure. A bare number beyond is more likely one of the other unit. */
+    private static final double COLD = 5;
+
+    private static final double HOT = 45;
 
     private static final Pattern DEGREES =
             Pattern.compile("([-+\u2212]?\\d{1,4}(?:[.,]\\d{0,4})?)\\s*°?\\s*([CFK]?)", Pattern.CASE_INSENSITIVE);
@@ -42,23 +48,30 @@ record TypedDegrees(BigDecimal amount, @Nullable String otherwise) {
         }
         BigDecimal number = new BigDecimal(parts.group(1).replace(',', '.').replace('\u2212', '-'));
         String written = parts.group(2).toUpperCase(Locale.ROOT);
+        boolean bare = written.isEmpty();
         String unit = written.isEmpty() ? (inches ? "F" : "C") : written;
         return Optional.of(
                 switch (unit) {
                     case "F" ->
                         new TypedDegrees(
                                 fahrenheit(absolute ? number.subtract(FREEZING) : number),
-                                number.toPlainString() + " °F");
+                                number.toPlainString() + " °F",
+                                bare);
                     case "K" ->
                         absolute
-                                ? new TypedDegrees(number.subtract(ZERO), number.toPlainString() + " K")
-                                : new TypedDegrees(number, null);
-                    default -> new TypedDegrees(number, null);
+                                ? new TypedDegrees(number.subtract(ZERO), number.toPlainString() + " K", false)
+                                : new TypedDegrees(number, null, false);
+                    default -> new TypedDegrees(number, null, bare);
                 });
     }
 
     private static BigDecimal fahrenheit(BigDecimal degrees) {
         return degrees.multiply(FIVE).divide(NINE, DECIMALS, RoundingMode.HALF_UP);
+    }
+
+    /** Whether it is so far from where people measure that its unit has to be typed. */
+    boolean doubtful() {
+        return bare && (amount.doubleValue() < COLD || amount.doubleValue() > HOT);
     }
 
     /** What stands in the field for a temperature that was said: bare where that means the same. */

@@ -116,7 +116,7 @@ class CircumstanceServiceTest {
         Work work = open(eskarn, SPIGOT);
         work.judge(MARA, "12 12 12 12");
         assertThat(work.setUp().settled()).isTrue();
-        assertThatThrownBy(() -> say(work, SPIGOT, warm("60", "20", "0.5", "")))
+        assertThatThrownBy(() -> say(work, SPIGOT, warm("60 C", "20", "0.5", "")))
                 .hasMessageContaining("enter how this was found");
         say(work, SPIGOT, warm("22", "20", "0.5", "the room was warm"));
         assertThat(work.setUp().settled()).isFalse();
@@ -131,6 +131,8 @@ class CircumstanceServiceTest {
         "900, 21, 0.5, of the part",
         "x, 21, 0.5, of the part",
         "24 R, 21, 0.5, of the part",
+        "68, 21, 0.5, with its unit",
+        "24, 2, 0.5, with its unit",
         "24, 21, 40 F, how well"
     })
     void aTemperatureAloneOrOneThatIsNoneIsRefused(
