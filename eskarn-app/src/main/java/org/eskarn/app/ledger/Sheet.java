@@ -2,7 +2,9 @@ package org.eskarn.app.ledger;
 
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -16,6 +18,7 @@ import org.eskarn.app.ledger.document.Finding;
 import org.eskarn.app.ledger.document.SignedDocument;
 import org.eskarn.app.ledger.document.SignedDocument.CircumstancePart;
 import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
+import org.eskarn.app.ledger.document.SignedDocument.DialInPart;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
 import org.eskarn.app.page.Coverage;
@@ -59,6 +62,26 @@ public record Sheet(
     public List<SheetAttempt> attempts(RequirementPart requirement) {
         return requirement.attempts().stream()
                 .map(attempt -> SheetAttempt.of(attempt, requirement, times()))
+                .toList();
+    }
+
+    /** How the part was dialled in: rounds at the same places by the same person in one line. */
+    public List<String> dialledIn(RequirementPart requirement) {
+        Map<List<String>, List<String>> rounds = new LinkedHashMap<>();
+        for (DialInPart round : Objects.requireNonNullElse(requirement.dialledIn(), List.<DialInPart>of())) {
+            List<String> alike = List.of(
+                    String.join(", ", round.places()),
+                    round.within(),
+                    round.taken().by().name());
+            rounds.computeIfAbsent(alike, unused -> new ArrayList<>()).add(round.readings());
+        }
+        return rounds.entrySet().stream()
+                .map(each -> Words.say(
+                        "ledger.dialled-in-round",
+                        each.getKey().get(0),
+                        each.getKey().get(1),
+                        String.join("; ", each.getValue()),
+                        each.getKey().get(2)))
                 .toList();
     }
 

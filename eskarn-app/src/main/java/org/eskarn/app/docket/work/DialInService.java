@@ -86,7 +86,7 @@ public class DialInService {
                             ? Words.say("docket.read-from-places", DialIn.FEWEST, MOST_PLACES)
                             : Words.say("docket.one-reading-for-each-place", places.size(), entries.size()));
         }
-        BigDecimal within = within(form.within(), gauge);
+        Entry within = within(form.within(), gauge);
         mapper.insertDialledIn(
                 new DialledIn(
                         0,
@@ -98,8 +98,8 @@ public class DialInService {
                         entries.stream()
                                 .map(entry -> micrometres(entry, gauge).toPlainString())
                                 .collect(Collectors.joining(" ")),
-                        form.within().strip(),
-                        within.toPlainString(),
+                        withUnit(within),
+                        micrometres(within, gauge).toPlainString(),
                         by,
                         "",
                         clock.instant()),
@@ -131,12 +131,17 @@ public class DialInService {
         return places;
     }
 
-    private static BigDecimal within(String typed, Gauge gauge) throws DocketConflict {
+    /** As it was typed, and the unit that was meant: it says what the readings are in, too. */
+    private static String withUnit(Entry entry) {
+        String last = entry.typed().substring(entry.typed().length() - 1);
+        return last.matches("[\\d.,]") ? entry.typed() + " " + entry.unit().symbol() : entry.typed();
+    }
+
+    private static Entry within(String typed, Gauge gauge) throws DocketConflict {
         try {
             Entry entry = EntryParser.parse(typed, gauge.readingUnit());
-            BigDecimal within = micrometres(entry, gauge);
-            if (entry.bandEnd() == null && within.signum() > 0) {
-                return within;
+            if (entry.bandEnd() == null && micrometres(entry, gauge).signum() > 0) {
+                return entry;
             }
         } catch (EntryRejected e) {
             // Said by the field's own sentence.

@@ -45,11 +45,13 @@ class DialInServiceTest {
         assertThat(first.round().done()).isFalse();
         assertThat(first.highest()).isEqualTo("2");
         assertThat(first.lowest()).isEqualTo("3");
+        assertThat(first.withinTyped()).isEqualTo("10 µm");
         DialledIn second = work.setUp().dialledInNow().get(1);
         assertThat(second.typed()).isEqualTo("0 4 -1 0.003mm");
         assertThat(second.round().readings()).containsExactly(0.0, 4.0, -1.0, 3.0);
         assertThat(second.round().done()).isTrue();
         assertThat(second.highest()).isEqualTo("E");
+        assertThat(second.withinTyped()).isEqualTo("0.010 mm");
     }
 
     @ParameterizedTest
