@@ -99,6 +99,14 @@ public enum GaugeKind {
         return this == PLUG || this == RING_GAUGE;
     }
 
+    /** Whether it is held in the hand, so that what it reads is no sweep. */
+    public boolean inHand() {
+        return switch (this) {
+            case MICROMETER, CALIPER, SNAP_GAUGE, BORE_GAUGE, DEPTH_GAUGE, PINS, FEELER_SET -> true;
+            default -> limitGauge();
+        };
+    }
+
     /** The kinds that a requirement can ask for. */
     public static List<GaugeKind> measuring() {
         return Arrays.stream(values())

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.eskarn.app.docket.Attempt;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.GaugeInUse;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.VerdictWords;
@@ -127,7 +128,7 @@ class CarryOver {
                 : Words.say("ledger.as-signed-by-rules", signature.coreVersion());
         String from = attempt.sweeps().stream()
                 .filter(sweep -> sweep.id() == signed.sweepId())
-                .map(sweep -> Words.say("ledger.sweep", sweep.number()))
+                .map(sweep -> Words.say("ledger.sweep", sweep.number(), GaugeInUse.DIAL.code()))
                 .findFirst()
                 .orElse("");
         return results.of(shown, verdict, line, setUp.wholeLeftOut().isPresent() ? "" : from);

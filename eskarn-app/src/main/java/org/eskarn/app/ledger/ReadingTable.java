@@ -34,14 +34,18 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
 
     public record Row(String name, List<String> cells, boolean struck) {}
 
-    /** The tables of the sweeps of one attempt. */
-    static List<ReadingTable> of(LayoutPart layout, List<SweepPart> sweeps) {
+    /**
+     * The tables of the sweeps of one attempt.
+     *
+     * @param with what the words speak of: see {@link org.eskarn.app.docket.GaugeInUse}
+     */
+    static List<ReadingTable> of(LayoutPart layout, String with, List<SweepPart> sweeps) {
         List<SweepPart> read =
                 sweeps.stream().filter(sweep -> !sweep.readings().isEmpty()).toList();
         return switch (layout.kind().code()) {
             case "RING", "LINE", "POINTS", "STEPS", "PINS", "YES_NO" ->
-                plane(read) ? each(layout, read) : sideBySide(layout, read);
-            default -> each(layout, read);
+                plane(read) ? each(layout, with, read) : sideBySide(layout, with, read);
+            default -> each(layout, with, read);
         };
     }
 
@@ -52,7 +56,7 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
     }
 
     /** One row for each sweep, its stations from left to right. */
-    private static List<ReadingTable> sideBySide(LayoutPart layout, List<SweepPart> sweeps) {
+    private static List<ReadingTable> sideBySide(LayoutPart layout, String with, List<SweepPart> sweeps) {
         Set<String> stations = new LinkedHashSet<>();
         for (SweepPart sweep : sweeps) {
             sweep.readings().forEach(reading -> {
@@ -79,7 +83,7 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
                         .forEach(reading -> cells.merge(
                                 name(sweep, reading.place()), typed(sweep, reading), (a, b) -> a + " · " + b));
                 rows.add(new Row(
-                        Words.say("ledger.sweep", sweep.number()),
+                        Words.say("ledger.sweep", sweep.number(), with),
                         part.stream()
                                 .map(station -> cells.getOrDefault(station, ""))
                                 .toList(),
@@ -149,15 +153,15 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
     }
 
     /** A table for each sweep: columns and rows by the places of the stations. */
-    private static List<ReadingTable> each(LayoutPart layout, List<SweepPart> sweeps) {
+    private static List<ReadingTable> each(LayoutPart layout, String with, List<SweepPart> sweeps) {
         List<ReadingTable> tables = new ArrayList<>();
         for (SweepPart sweep : sweeps) {
-            tables.add(crossed(layout, sweep));
+            tables.add(crossed(layout, with, sweep));
         }
         return tables;
     }
 
-    private static ReadingTable crossed(LayoutPart layout, SweepPart sweep) {
+    private static ReadingTable crossed(LayoutPart layout, String with, SweepPart sweep) {
         Axes axes = Axes.of(layout);
         Map<String, Map<String, String>> cells = new LinkedHashMap<>();
         Set<String> columns = new LinkedHashSet<>();
@@ -181,7 +185,7 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
                     row, heads.stream().map(head -> own.getOrDefault(head, "")).toList(), false));
         }
         return new ReadingTable(
-                Words.say("ledger.sweep-3", sweep.number(), unit(layout, List.of(sweep))),
+                Words.say("ledger.sweep-3", sweep.number(), unit(layout, List.of(sweep)), with),
                 axes.corner(),
                 heads,
                 rows,

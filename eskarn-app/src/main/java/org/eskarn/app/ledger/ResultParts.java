@@ -157,7 +157,7 @@ record ResultParts(DrawingWriter drawings) {
         String numbers =
                 counted.stream().map(sweep -> String.valueOf(sweep.number())).collect(Collectors.joining(", "));
         if (counted.size() == 1) {
-            return Words.say("ledger.sweep", numbers);
+            return Words.say("ledger.sweep", numbers, setUp.gaugeInUse().code());
         }
         String each = counted.stream()
                 .map(sweep -> sweep.assessment()

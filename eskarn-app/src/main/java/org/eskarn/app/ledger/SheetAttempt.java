@@ -1,7 +1,10 @@
 package org.eskarn.app.ledger;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import org.eskarn.app.docket.GaugeInUse;
+import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.ledger.document.CalibrationPart;
 import org.eskarn.app.ledger.document.GaugePart;
 import org.eskarn.app.ledger.document.SignedDocument.AttemptPart;
@@ -35,12 +38,22 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
                 read.isEmpty() ? "" : attempt.result().words(),
                 // Readings that answer several requirements are printed once, at the first of them.
                 requirement.readWith() == null
-                        ? ReadingTable.of(requirement.asked().layout(), read)
+                        ? ReadingTable.of(requirement.asked().layout(), with(requirement), read)
                         : List.of(),
-                read.stream().map(sweep -> sweep(sweep, times)).toList());
+                read.stream()
+                        .map(sweep -> sweep(sweep, with(requirement), times))
+                        .toList());
     }
 
-    private static SheetSweep sweep(SweepPart sweep, SheetTimes times) {
+    /** What the words speak of, as messages name it: a gauge in the hand, or a dial that sweeps. */
+    private static String with(RequirementPart requirement) {
+        boolean hand = requirement.asked().gauges().stream()
+                .anyMatch(asked -> Arrays.stream(GaugeKind.values())
+                        .anyMatch(kind -> kind.inHand() && kind.name().equals(asked.code())));
+        return (hand ? GaugeInUse.HAND : GaugeInUse.DIAL).code();
+    }
+
+    private static SheetSweep sweep(SweepPart sweep, String with, SheetTimes times) {
         List<String> lines = new ArrayList<>();
         sweep.gauges().forEach(gauge -> lines.add(Words.say("ledger.with", gauge(gauge))));
         if (sweep.overridden() != null) {
@@ -78,7 +91,8 @@ public record SheetAttempt(String title, String result, List<ReadingTable> table
                                 ? Words.say("ledger.does-not-count")
                                 : Words.say("ledger.set-aside-2"),
                 sweep.result().readers(),
-                times.span(sweep.result().from(), sweep.result().to()));
+                times.span(sweep.result().from(), sweep.result().to()),
+                with);
         return new SheetSweep(
                 heading,
                 lines,

@@ -1,8 +1,11 @@
 package org.eskarn.core.evaluation;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.eskarn.core.reading.PlaceName;
 import org.eskarn.core.result.Figure;
 import org.eskarn.core.result.Note;
 import org.eskarn.core.verdict.Bounds;
@@ -26,6 +29,26 @@ final class BetterOf {
     private BetterOf() {}
 
     private record Placed(Figure figure, double margin) {}
+
+    /**
+     * The same of pieces that were each read at several places: of each its worst place.
+     *
+     * @param names “piece: place”; one that names no piece counts for nothing
+     * @param figures in the order of the names, µm
+     */
+    static Optional<Note> ofPieces(List<String> names, double[] figures, Bounds bounds, double expanded) {
+        Map<String, Figure> worst = new LinkedHashMap<>();
+        for (int i = 0; i < figures.length; i++) {
+            String piece = PlaceName.of(names.get(i)).group();
+            if (!piece.isEmpty()) {
+                worst.merge(
+                        piece,
+                        Figure.deviation(Note.text(piece), figures[i]),
+                        (one, other) -> margin(one.amount(), bounds) <= margin(other.amount(), bounds) ? one : other);
+            }
+        }
+        return named(List.copyOf(worst.values()), bounds, expanded);
+    }
 
     /**
      * @param each one figure for each, µm, with its name

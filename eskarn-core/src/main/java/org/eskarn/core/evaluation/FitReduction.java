@@ -2,6 +2,7 @@ package org.eskarn.core.evaluation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.eskarn.core.gauge.Dial;
 import org.eskarn.core.reading.StationsUnfit;
 import org.eskarn.core.reading.StationsUnfit.Reason;
@@ -56,6 +57,8 @@ public record FitReduction(
             figures.add(Figure.deviation(Note.of("core.tightest", place(sweep, tightest)), clearances[tightest]));
             figures.add(Figure.deviation(Note.of("core.loosest", place(sweep, loosest)), clearances[loosest]));
         }
+        List<String> names =
+                IntStream.range(0, pairs).mapToObj(i -> place(sweep, i)).toList();
         UncertaintyBudget budget = GaugeParts.ofDifference(requirement, dial, sweep, 1);
         return new FitReduction(
                 SizeReductions.worst(clearances, requirement.bounds()),
@@ -65,7 +68,7 @@ public record FitReduction(
                 new Details(
                         figures,
                         List.of(),
-                        BetterOf.named(each, requirement.bounds(), budget.expanded()).stream()
+                        BetterOf.ofPieces(names, clearances, requirement.bounds(), budget.expanded()).stream()
                                 .toList()),
                 each);
     }
@@ -76,7 +79,7 @@ public record FitReduction(
 
     /** The tightest that was read, µm. */
     public double tightest() {
-        return java.util.stream.IntStream.range(0, holes.length)
+        return IntStream.range(0, holes.length)
                 .mapToDouble(i -> holes[i] - shafts[i])
                 .min()
                 .orElseThrow();
@@ -84,7 +87,7 @@ public record FitReduction(
 
     /** The loosest that was read, µm. */
     public double loosest() {
-        return java.util.stream.IntStream.range(0, holes.length)
+        return IntStream.range(0, holes.length)
                 .mapToDouble(i -> holes[i] - shafts[i])
                 .max()
                 .orElseThrow();

@@ -302,6 +302,20 @@ class ReductionTest {
                 .anyMatch(said -> said.startsWith("core.better-nearer-to-zero [core.text [left"));
     }
 
+    /** Places of one bore are not compared; of two pairs the one whose worst place is better. */
+    @Test
+    void ofTwoPairsTheBetterIsThatOfTheBetterWorstPlace() {
+        Limit limit = Limit.between("0.010", "0.050", LimitUnit.MILLIMETRE);
+        Layout places = Given.layout(Characteristic.FIT_OF_PAIR, LayoutKind.PAIRS, "front; back", "");
+        assertThat(remarks(Given.of(Characteristic.FIT_OF_PAIR, limit, places).read(30_030, 30_000, 30_060, 30_000)))
+                .isEmpty();
+        Layout pairs = Given.layout(
+                Characteristic.FIT_OF_PAIR, LayoutKind.PAIRS, "left: front; left: back; right: front; right: back", "");
+        assertThat(remarks(Given.of(Characteristic.FIT_OF_PAIR, limit, pairs)
+                        .read(30_030, 30_000, 30_058, 30_000, 30_022, 30_000, 30_026, 30_000)))
+                .anyMatch(said -> said.startsWith("core.better-the-other-is-out [core.text [right]"));
+    }
+
     private static List<String> remarks(Assessment assessment) {
         return assessment.reduction().orElseThrow().told().remarks().stream()
                 .map(Given::said)
