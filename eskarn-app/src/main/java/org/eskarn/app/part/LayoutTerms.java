@@ -16,6 +16,7 @@ import org.eskarn.core.requirement.AxisFace;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.CharacteristicLayout;
 import org.eskarn.core.requirement.DatumRead;
+import org.eskarn.core.requirement.UsualConditions;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.units.LengthUnit;
@@ -186,7 +187,7 @@ public record LayoutTerms(
             return "";
         }
         String text = typed.atMost("layout.conditions", Typed.text(form.conditions()), LONGEST_CONDITIONS);
-        List<String> names = names(text);
+        List<String> names = UsualConditions.meant(names(text));
         if (names.size() > MOST_CONDITIONS) {
             typed.problem("layout.conditions", Words.say("part.at-most-conditions", MOST_CONDITIONS));
         } else if (names.size() == 1) {

@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.requirement.Characteristic;
 import org.eskarn.core.requirement.StatedAs;
+import org.eskarn.core.requirement.UsualConditions;
 import org.eskarn.core.result.Note;
 import org.jspecify.annotations.Nullable;
 
@@ -152,7 +153,7 @@ final class LineWords {
         if (conditions.isEmpty() || characteristic.layouts().stream().noneMatch(characteristic::mayHaveConditions)) {
             throw unknown(word);
         }
-        this.conditions = String.join("; ", conditions);
+        this.conditions = String.join("; ", UsualConditions.meant(conditions));
         return named.size();
     }
 

@@ -94,6 +94,8 @@ class RequirementLineTest {
         assertThat(clamped.feature()).isEqualTo("Face");
         assertThat(read("runout 0.02 8 under slide: top, slide: bottom").conditions())
                 .isEqualTo("slide: top; slide: bottom");
+        assertThat(read("runout 0.02 8 under slide").conditions())
+                .isEqualTo("slide: top; slide: middle; slide: bottom");
         assertThatThrownBy(() -> read("runout 0.02 8 under")).hasMessageContaining("under");
         assertThatThrownBy(() -> read("record 4 under a b")).hasMessageContaining("under");
     }

@@ -68,6 +68,8 @@ public record VerdictRule(
     private static final int LABELS = 5;
     /** TextSpace that "limit" and its figure take beside the notch. */
     private static final double LABEL_WIDTH = 175;
+    /** What one of them needs between two limits, clear of the other. */
+    private static final double ROOM_BETWEEN = 1.4 * LABEL_WIDTH;
 
     private static final int LINES_BETWEEN = 5;
     /** Where the graduation lines stand. */
@@ -153,15 +155,20 @@ public record VerdictRule(
         Double pointer = given == null ? null : (Double) scale.at(value, width);
         List<Notch> notches = new ArrayList<>();
         List<Stretch> forbidden = new ArrayList<>();
+        double room = bounds.lower() == null || bounds.upper() == null
+                ? 0
+                : scale.at(display.of(bounds.upper()), width) - scale.at(display.of(bounds.lower()), width);
         if (bounds.lower() != null) {
             double at = scale.at(display.of(bounds.lower()), width);
-            notches.add(new Notch(at, display.limit(verdict, bounds.lower()), true));
+            boolean covered = pointer != null && pointer < at && pointer > at - LABEL_WIDTH;
+            notches.add(new Notch(at, display.limit(verdict, bounds.lower()), !(covered && room > ROOM_BETWEEN)));
             forbidden.add(new Stretch(0, at));
         }
         if (bounds.upper() != null) {
             double at = scale.at(display.of(bounds.upper()), width);
-            // The label goes where the pointer is not.
-            boolean left = bounds.lower() == null && pointer != null && pointer > at && pointer < at + LABEL_WIDTH;
+            // The label goes where the pointer is not, between two limits if there is room.
+            boolean covered = pointer != null && pointer > at && pointer < at + LABEL_WIDTH;
+            boolean left = covered && (bounds.lower() == null || room > ROOM_BETWEEN);
             notches.add(new Notch(at, display.limit(verdict, bounds.upper()), left));
             forbidden.add(new Stretch(at, width - at));
         }

@@ -29,6 +29,15 @@ class VerdictRuleTest {
         assertThat(Objects.requireNonNull(far.range()).from()).isZero();
     }
 
+    /** The label of a limit stands where the pointer is not, as far as there is room between both. */
+    @ParameterizedTest
+    @CsvSource({"-45, false, false", "45, true, true", "0, true, false", "-90, true, false"})
+    void aLabelOfTwoLimitsKeepsClearOfThePointer(double value, boolean lowerLeft, boolean upperLeft) {
+        Verdict verdict = Verdict.judge(value, Bounds.between(-30, 30), 4, DecisionRule.SIMPLE);
+        VerdictRule rule = VerdictRule.wide(verdict, new Display(LengthUnit.MICROMETRE));
+        assertThat(rule.notches()).extracting(VerdictRule.Notch::left).containsExactly(lowerLeft, upperLeft);
+    }
+
     @ParameterizedTest
     @CsvSource({
         "20, 14.5, 2, MICROMETRE, false",
