@@ -125,6 +125,16 @@ final class DemoGauges {
                         LengthUnit.MILLIMETRE,
                         today.plusDays(25)),
                 size(
+                        "HG-1",
+                        "height gauge 0 to 300 mm",
+                        GaugeKind.HEIGHT_GAUGE,
+                        "0.01",
+                        "0.02",
+                        "0",
+                        "300",
+                        LengthUnit.MILLIMETRE,
+                        today.plusDays(145)),
+                size(
                         "PS-1",
                         "pin set, minus, 1 to 20 mm",
                         GaugeKind.PINS,

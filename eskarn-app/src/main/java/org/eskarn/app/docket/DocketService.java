@@ -250,13 +250,14 @@ public class DocketService {
         if (ids.isEmpty()) {
             return new SetUpAssembler(
                     Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(),
-                    Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
+                    Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Set.of(), Map.of());
         }
         List<SweepRow> sweeps = dockets.sweeps(ids);
         Set<Long> used = sweeps.stream()
                 .flatMap(sweep -> Stream.of(sweep.gaugeId(), sweep.secondGaugeId()))
                 .filter(Objects::nonNull)
                 .collect(toSet());
+        List<TruingStepDone> steps = dockets.truingSteps(ids);
         return new SetUpAssembler(
                 gauges.byIds(used),
                 gauges.scatter(ids),
@@ -275,7 +276,8 @@ public class DocketService {
                 dockets.leftOut(ids).stream().collect(groupingBy(LeftOut::setUpId)),
                 dockets.decisions(ids).stream().collect(groupingBy(Decision::setUpId)),
                 dockets.remedies(ids).stream().collect(groupingBy(ChosenRemedy::setUpId)),
-                dockets.truingSteps(ids).stream().collect(groupingBy(TruingStepDone::setUpId)),
+                steps.stream().collect(groupingBy(TruingStepDone::setUpId)),
+                steps.stream().map(TruingStepDone::attemptId).collect(toSet()),
                 dockets.dialledIn(ids).stream().collect(groupingBy(DialledIn::setUpId)));
     }
 }

@@ -10,7 +10,6 @@ import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.evaluation.Suitability;
-import org.eskarn.core.requirement.Characteristic;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -78,11 +77,16 @@ public final class GaugeChoice {
                 .toList();
     }
 
-    /** Whether a gauge is of the kind asked for, or reads either way what may be read either way. */
+    /**
+     * Whether a gauge is of the kind asked for, or tells heights as that does, whole or from a zero, where both do alike. What a
+     * depth gauge shows has the other sign.
+     */
     public static boolean ofKind(PartRequirement requirement, @Nullable GaugeKind kind, Gauge gauge) {
-        Characteristic what = requirement.terms().characteristic();
         return gauge.kind() == kind
-                || (what.readEitherWay() && gauge.kind().read() && gauge.kind().reads(what));
+                || (kind != null
+                        && requirement.terms().characteristic().readEitherWay()
+                        && kind.tellsHeights()
+                        && gauge.kind().tellsHeights());
     }
 
     public static Offer offer(PartRequirement requirement, Gauge gauge, LocalDate today) {

@@ -421,11 +421,11 @@ public record SetUp(
 
     /**
      * Whether the verdict can stand, is not proven for a reason that more sweeps do not mend, or for one that was left
-     * unproved with a reason and a name; of a second inspector never, whose spoilt sweep would hide the first verdict. A pass does
-     * not stand for a part that was worked on since.
+     * unproved with a reason and a name; of a second inspector never, whose spoilt sweep would hide the first verdict. A pass, or a
+     * figure that is only recorded, does not stand for a part that was worked on since; that it failed before stays true.
      */
     public boolean acceptable() {
-        if (workedSince() && verdict().outcome() == Outcome.PASS) {
+        if (workedSince() && verdict().outcome() != Outcome.FAIL) {
             return false;
         }
         Because because = verdict().because();

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -23,6 +24,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param curves what their last calibrations found, by their ids
  * @param circumstances last said, by the ids of the set-ups
+ * @param workedAfter the attempts after which something was struck, moved or taken off, at whichever of the requirements that are
+ *     judged from their readings it was logged
  * @param scatter of the gauges that were checked before, by the ids of the sweeps and the gauges
  */
 record SetUpAssembler(
@@ -43,6 +46,7 @@ record SetUpAssembler(
         Map<Long, List<Decision>> decisions,
         Map<Long, List<ChosenRemedy>> remedies,
         Map<Long, List<TruingStepDone>> truingSteps,
+        Set<Long> workedAfter,
         Map<Long, List<DialledIn>> dialledIn) {
 
     /** The set-ups of one docket, in the order of the drawing. */
@@ -116,14 +120,10 @@ record SetUpAssembler(
             boolean carried = attempt.kind() == AttemptKind.AGAIN
                     && !attempts.isEmpty()
                     && attempts.get(attempts.size() - 1).workedAfter();
-            attempts.add(new Attempt(attempt, own, judgement(requirement, pool), carried || workedAfter(attempt.id())));
+            attempts.add(new Attempt(
+                    attempt, own, judgement(requirement, pool), carried || workedAfter.contains(attempt.id())));
         }
         return attempts;
-    }
-
-    /** Logged at whichever of the requirements that are judged from its readings. */
-    private boolean workedAfter(long attempt) {
-        return truingSteps.values().stream().flatMap(List::stream).anyMatch(step -> step.attemptId() == attempt);
     }
 
     private Judgement judgement(PartRequirement requirement, List<SweepRecord> sweeps) {

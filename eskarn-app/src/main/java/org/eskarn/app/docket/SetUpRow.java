@@ -68,7 +68,7 @@ public record SetUpRow(
                 leader.simulatedSeed,
                 leader.bezel,
                 readWith,
-                beside);
+                leader.beside);
     }
 
     /** What was said to be taken off. */

@@ -99,6 +99,11 @@ public enum GaugeKind {
         return this == PLUG || this == RING_GAUGE;
     }
 
+    /** Whether it counts a place that is higher as more; a depth gauge counts one that is deeper. */
+    public boolean tellsHeights() {
+        return this == INDICATOR || this == HEIGHT_GAUGE;
+    }
+
     /** Whether it is held in the hand, so that what it reads is no sweep. */
     public boolean inHand() {
         return switch (this) {

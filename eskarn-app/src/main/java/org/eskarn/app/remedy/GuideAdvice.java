@@ -131,7 +131,8 @@ final class GuideAdvice {
     private static List<DetailsView.Table> tables(
             MeasuredState found, GuideMove move, List<Double> screws, double span) {
         List<DetailsView.Table> tables = new ArrayList<>();
-        if (screws.size() > 1 && move.advice() != GuideMove.Advice.DONE) {
+        boolean moved = move.advice() != GuideMove.Advice.DONE && move.advice() != GuideMove.Advice.WORSE;
+        if (screws.size() > 1 && moved) {
             double perPlace = found.assessment().sweep().layout().unit().millimetres();
             String unit = ", " + found.assessment().sweep().layout().unit().symbol();
             tables.add(new DetailsView.Table(

@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.eskarn.app.docket.GaugeChoice.Offer;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
+import org.eskarn.app.running.Work;
+import org.eskarn.app.running.Written;
 import org.eskarn.core.requirement.Characteristic;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -72,5 +75,30 @@ class GaugeChoiceTest {
                 .orElseThrow();
         assertThat(GaugeChoice.offer(sized, dial, Eskarn.today()).refusal())
                 .isEqualTo("it is a comparator and the requirement names no master");
+    }
+
+    /**
+     * Heights are told alike by a height gauge and by an indicator from its zero; a depth gauge shows a deeper place as more, and
+     * would turn the limits round.
+     */
+    @ParameterizedTest
+    @CsvSource({"INDICATOR, LI-7, HG-1, DG-1", "HEIGHT_GAUGE, HG-1, LI-7, DG-1", "DEPTH_GAUGE, DG-1, HG-1, LI-7"})
+    void whatCountsTheOtherWayIsNotOfferedBesideIt(
+            GaugeKind asked, String first, String second, String third, Eskarn eskarn) throws Exception {
+        Work work = Written.open(
+                eskarn,
+                "characteristic=HEIGHT_DIFFERENCE; layout.kind=POINTS; layout.first=a; b; c; limit.upper=0.5; gauge.kind="
+                        + asked);
+        List<String> offered =
+                GaugeChoice.offers(
+                                work.setUp().requirement(),
+                                1,
+                                eskarn.bean(GaugeService.class).all(),
+                                Eskarn.today())
+                        .stream()
+                        .map(offer -> offer.gauge().mark())
+                        .toList();
+        assertThat(offered).contains(first).doesNotContain(third);
+        assertThat(offered.contains(second)).isEqualTo(asked != GaugeKind.DEPTH_GAUGE);
     }
 }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.docket.DocketService.Opening;
+import org.eskarn.app.docket.correction.RemedyService;
 import org.eskarn.app.docket.work.ReadingService;
 import org.eskarn.app.docket.work.SetUpService;
 import org.eskarn.app.running.Eskarn;
@@ -120,6 +121,18 @@ class VerdictWordsTest {
         assertThat(work.setUp().acceptable()).isFalse();
         assertThatThrownBy(() -> work.confirm(second, Step.VERDICT)).isInstanceOf(DocketConflict.class);
         assertThat(work.docket().settled()).isFalse();
+    }
+
+    /** What was only recorded tells of the part as it was read; that it failed stays true. */
+    @ParameterizedTest
+    @CsvSource({"limit.kind=NONE, RECORDED", "limit.upper=0.010, FAIL", "limit.upper=0.020, PASS"})
+    void onlyAFailStandsForAPartThatWasWorkedOnSince(String limit, Outcome outcome, Eskarn eskarn) throws Exception {
+        Work work = read(eskarn, RUNOUT.replace("limit.upper=0.020", limit), "0 4 10 14 18 14 8 2 0");
+        assertThat(work.setUp().verdict().outcome()).isEqualTo(outcome);
+        assertThat(work.setUp().acceptable()).isTrue();
+        work.bean(RemedyService.class)
+                .step(work.number(), 1, "45°", "copper drift", "3", work.version(), work.id(MARA));
+        assertThat(work.setUp().acceptable()).isEqualTo(outcome == Outcome.FAIL);
     }
 
     private static void leaveProofOut(Work work) throws Exception {

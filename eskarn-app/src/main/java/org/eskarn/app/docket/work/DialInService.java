@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.eskarn.app.docket.DialledIn;
@@ -12,6 +13,7 @@ import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketMapper;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpLock;
+import org.eskarn.app.docket.Step;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.page.TypedQuantity;
 import org.eskarn.app.page.Words;
@@ -59,16 +61,11 @@ public class DialInService {
     public void take(int number, int position, DialInForm form, int version, long by)
             throws DocketConflict, EntryRejected {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        if (setUp.attempt().touched()) {
-            throw new DocketConflict(Words.say("docket.readings-stand-so-the-part-stays"));
-        }
-        if (setUp.nextCaution().isPresent()) {
-            throw new DocketConflict(Words.say("docket.read-the-caution-first"));
+        Optional<String> hindrance = hindrance(setUp);
+        if (hindrance.isPresent()) {
+            throw new DocketConflict(hindrance.get());
         }
         Gauge gauge = setUp.sweep().gauge();
-        if (setUp.requirement().terms().layout().kind().answered() || gauge.readsSizes()) {
-            throw new DocketConflict(Words.say("docket.dialled-in-with-an-indicator"));
-        }
         List<DialledIn> before = setUp.dialledInNow();
         if (before.size() >= MOST_ROUNDS) {
             throw new DocketConflict(Words.say("docket.so-many-rounds-are-enough", MOST_ROUNDS));
@@ -104,6 +101,23 @@ public class DialInService {
                         "",
                         clock.instant()),
                 by);
+    }
+
+    /** Why the part cannot be dialled in now; empty where it can. */
+    static Optional<String> hindrance(SetUp setUp) {
+        Gauge gauge = setUp.sweep().gauge();
+        if (setUp.attempt().touched()) {
+            return Optional.of(Words.say("docket.readings-stand-so-the-part-stays"));
+        }
+        if (!setUp.done(Step.GAUGE)) {
+            return Optional.of(Words.say("docket.confirm-the-gauge-first"));
+        }
+        if (setUp.nextCaution().isPresent()) {
+            return Optional.of(Words.say("docket.read-the-caution-first"));
+        }
+        return setUp.requirement().terms().layout().kind().answered() || gauge.missing() || gauge.readsSizes()
+                ? Optional.of(Words.say("docket.dialled-in-with-an-indicator"))
+                : Optional.empty();
     }
 
     private static BigDecimal micrometres(Entry entry, Gauge gauge) {

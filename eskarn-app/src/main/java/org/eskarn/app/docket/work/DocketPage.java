@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.CircumstanceWords;
-import org.eskarn.app.docket.DialledIn;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.InspectorWords;
 import org.eskarn.app.docket.SaidCircumstance;
@@ -32,7 +31,6 @@ import org.eskarn.core.reading.Corrections;
 import org.eskarn.core.reading.LayoutKind;
 import org.eskarn.core.reading.ReadingUnit;
 import org.eskarn.core.reading.Station;
-import org.eskarn.core.remedy.DialIn;
 import org.eskarn.core.uncertainty.Contribution;
 import org.eskarn.core.units.Length;
 import org.eskarn.core.verdict.Verdict;
@@ -338,7 +336,6 @@ public record DocketPage(
                 .orElseGet(() -> Words.say("docket.kind-b-normal"));
     }
 
-    /** Whether temperatures change what is measured. */
     /** The requirement that is read at the same time with its own indicator; empty where none is. */
     public Optional<SetUp> beside() {
         return TwoIndicators.with(docket, setUp).filter(other -> other.current() == Step.SWEEP);
@@ -354,80 +351,17 @@ public record DocketPage(
         return TwoIndicators.last(docket, setUp);
     }
 
-    /** Whether the part can be dialled in now: with an indicator, before anything is read. */
-    public boolean dialsIn() {
-        return mayWork
-                && !setUp.attempt().touched()
-                && setUp.nextCaution().isEmpty()
-                && !setUp.sweep().gauge().missing()
-                && !setUp.sweep().gauge().readsSizes()
-                && !setUp.requirement().terms().layout().kind().answered();
+    /** How the part is dialled in. */
+    public DialInView dialIn() {
+        return DialInView.of(setUp, mayWork, display);
     }
 
-    public Optional<DialledIn> lastDialledIn() {
-        List<DialledIn> rounds = setUp.dialledInNow();
-        return rounds.isEmpty() ? Optional.empty() : Optional.of(rounds.get(rounds.size() - 1));
+    /** The fields of the temperatures. */
+    public TemperatureFields temperatures() {
+        return TemperatureFields.of(setUp);
     }
 
-    /** What the last round of dialling in comes to; empty before the first. */
-    public String dialledIn() {
-        return lastDialledIn()
-                .map(last -> {
-                    DialIn round = last.round();
-                    String range = display.amount(round.range()) + " " + display.symbol();
-                    return round.done()
-                            ? Words.say(
-                                    "docket.it-lies-within",
-                                    range,
-                                    display.amount(round.within()) + " " + display.symbol())
-                            : Words.say(
-                                    "docket.it-does-not-lie-within",
-                                    last.highest(),
-                                    range,
-                                    last.lowest(),
-                                    display.amount(round.half()) + " " + display.symbol());
-                })
-                .orElse("");
-    }
-
-    /** The unit in which a bare temperature is meant. */
-    public String degrees() {
-        return setUp.requirement().metric() ? "°C" : "°F";
-    }
-
-    /** The unit in which a bare difference of temperatures is meant. */
-    public String differences() {
-        return setUp.requirement().metric() ? "K" : "°F";
-    }
-
-    /** The temperature of the part as it stands in its field. */
-    public String partDegrees() {
-        return setUp.circumstance()
-                .map(said -> TypedDegrees.shown(
-                        said.partCelsius(),
-                        said.partTyped(),
-                        !setUp.requirement().metric()))
-                .orElse("");
-    }
-
-    /** That of the gauge. */
-    public String gaugeDegrees() {
-        return setUp.circumstance()
-                .map(said -> TypedDegrees.shown(
-                        said.gaugeCelsius(),
-                        said.gaugeTyped(),
-                        !setUp.requirement().metric()))
-                .orElse("");
-    }
-
-    /** What both are known to, as it stands in its field. */
-    public String toleranceDegrees() {
-        return setUp.circumstance()
-                .map(said ->
-                        TypedDegrees.shownDifference(said, !setUp.requirement().metric()))
-                .orElse("");
-    }
-
+    /** Whether temperatures change what is measured. */
     public boolean warmthCounts() {
         return SaidCircumstance.warmthCounts(setUp.requirement());
     }

@@ -127,11 +127,10 @@ class GaugeSideController implements SetUpActions {
             @RequestParam(defaultValue = "") String readings,
             @RequestParam int version) {
         DialInForm form = new DialInForm(within, places, readings);
-        visit.model().addAttribute("task", "dialin");
-        visit.model().addAttribute("taskStep", Step.PREPARE);
         visit.model().addAttribute("dialIn", form);
         return answers.staying(
                 visit,
+                Step.PREPARE,
                 "dialin",
                 "dialIn",
                 () -> dialling.take(visit.number(), visit.position(), form, version, visit.by()));

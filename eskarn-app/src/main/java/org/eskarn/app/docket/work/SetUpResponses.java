@@ -1,9 +1,11 @@
 package org.eskarn.app.docket.work;
 
+import io.github.wimdeblauwe.htmx.spring.boot.mvc.HtmxResponse;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
-import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.page.Words;
@@ -38,19 +40,32 @@ class SetUpResponses {
 
     /** The same, going on with another requirement of the docket once the change was made. */
     String to(SetUpRequest visit, SetUpRequest onwards, Change change) {
+        HtmxResponse page = visit.page();
+        return answer(visit, docket -> onwards, onwards == visit ? page::setReplaceUrl : page::setPushUrl, change);
+    }
+
+    /** Takes a reading and goes on where the next one belongs: of two that are read at once with the other. */
+    String alternating(SetUpRequest visit, Change change) {
+        Function<Docket, SetUpRequest> other = docket ->
+                visit.at(TwoIndicators.next(docket, docket.at(visit.position()).orElseThrow(NotFound::new))
+                        .requirement()
+                        .position());
+        return answer(visit, other, visit.page()::setReplaceUrl, change);
+    }
+
+    private String answer(
+            SetUpRequest visit, Function<Docket, SetUpRequest> next, Consumer<String> address, Change change) {
         if (refused(visit, change)) {
             visit.page().setReplaceUrl(visit.path());
             return page(visit, visit.model().getAttribute("task"));
         }
+        Docket docket = pages.docket(visit.number());
+        SetUpRequest onwards = next.apply(docket);
         if (!visit.withScript()) {
             return "redirect:" + onwards.path();
         }
-        if (onwards == visit) {
-            visit.page().setReplaceUrl(visit.path());
-        } else {
-            visit.page().setPushUrl(onwards.path());
-        }
-        return page(onwards, null);
+        address.accept(onwards.path());
+        return page(onwards, docket, null);
     }
 
     /**
@@ -58,33 +73,17 @@ class SetUpResponses {
      *
      * @param form the attribute with what was typed, which is shown again only where it was refused
      */
-    String staying(SetUpRequest visit, String task, String form, Change change) {
+    String staying(SetUpRequest visit, Step step, String task, String form, Change change) {
+        visit.model().addAttribute("taskStep", step);
         boolean refused = refused(visit, change);
         if (!refused && !visit.withScript()) {
-            return "redirect:" + visit.path() + "?step=prepare&task=" + task;
+            return "redirect:" + visit.path() + "?step=" + step.path() + "&task=" + task;
         }
         visit.page().setReplaceUrl(visit.path());
         if (!refused) {
             visit.model().addAttribute(form, null);
         }
         return page(visit, task);
-    }
-
-    /** Takes a reading and goes on where the next one belongs: of two that are read at once with the other. */
-    String alternating(SetUpRequest visit, Change change) {
-        if (refused(visit, change)) {
-            visit.page().setReplaceUrl(visit.path());
-            return page(visit, visit.model().getAttribute("task"));
-        }
-        Docket docket = pages.docket(visit.number());
-        SetUp read = docket.at(visit.position()).orElseThrow(NotFound::new);
-        SetUpRequest onwards =
-                visit.at(TwoIndicators.next(docket, read).requirement().position());
-        if (!visit.withScript()) {
-            return "redirect:" + onwards.path();
-        }
-        visit.page().setReplaceUrl(onwards.path());
-        return page(onwards, docket, null);
     }
 
     /** The same, going on to where the docket is signed once the change was made. */

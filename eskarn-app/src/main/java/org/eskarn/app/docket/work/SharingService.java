@@ -101,7 +101,7 @@ public class SharingService {
     @Transactional(rollbackFor = DocketConflict.class)
     public void readSingly(int number, int position, int version, long by) throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
-        mapper.setBeside(setUp.id(), null);
+        mapper.setBeside(setUp.readId(), null);
         if (setUp.beside().isPresent()) {
             mapper.setBeside(setUp.beside().get(), null);
         }

@@ -76,7 +76,9 @@ class DialInServiceTest {
     @Test
     void notBeforeTheCautionsAndNotUnderReadings(Eskarn eskarn) throws Exception {
         Work work = open(eskarn);
-        work.confirm(MARA, Step.REQUIRE, Step.GAUGE);
+        work.confirm(MARA, Step.REQUIRE);
+        assertThatThrownBy(() -> take(work, "10", "", "0 1")).hasMessageContaining("gauge first");
+        work.confirm(MARA, Step.GAUGE);
         assertThat(work.setUp().nextCaution()).isPresent();
         assertThatThrownBy(() -> take(work, "10", "", "0 1")).hasMessageContaining("caution first");
         Work read = open(eskarn);
