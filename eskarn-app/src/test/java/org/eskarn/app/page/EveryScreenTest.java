@@ -51,7 +51,6 @@ class EveryScreenTest {
                 "/dockets/215/1?step=require",
                 "/dockets/215/1?step=gauge",
                 "/dockets/217/1?step=prepare",
-                "/dockets/217/1?step=prepare&task=dialin",
                 "/dockets/217/1?step=zero",
                 "/dockets/215/1?step=sweep",
                 "/dockets/216/1?step=prove",
