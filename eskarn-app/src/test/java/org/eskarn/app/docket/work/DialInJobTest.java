@@ -23,11 +23,8 @@ class DialInJobTest {
         Page page = eskarn.signedIn("m.quill");
         page.navigate(eskarn.address() + "/dockets/" + work.number() + "/1");
         DocketScreen screen = new DocketScreen(page);
-        while (work.setUp().nextCaution().isPresent()) {
-            int before = work.version();
-            screen.enter();
-            page.waitForCondition(() -> work.version() > before);
-        }
+        screen.shows("Prepare");
+        screen.cautions();
         assertThat(page.getByText("Dial it in")).isVisible();
         screen.press("d");
         assertThat(page.locator("[name=within]")).isFocused();

@@ -75,6 +75,14 @@ public record DocketScreen(Page page) {
     /** The cautions one by one, then all the rest, up to the zero. */
     public void tick() {
         shows("Prepare");
+        if (cautions()) {
+            enter();
+        }
+        shows("Zero");
+    }
+
+    /** The cautions one by one; whether something else is to be ticked after them. */
+    public boolean cautions() {
         int cautions = page.locator(".ticks li.caution").count();
         boolean others = page.locator(".ticks li").count() > cautions;
         for (int done = 1; done <= cautions; done++) {
@@ -83,10 +91,7 @@ public record DocketScreen(Page page) {
                 assertThat(page.locator(".ticks li.done")).hasCount(done);
             }
         }
-        if (others) {
-            enter();
-        }
-        shows("Zero");
+        return others;
     }
 
     /** Sets the zero, of both gauges where a pair is measured with two. */
