@@ -57,7 +57,7 @@ record BenchLine(Docket docket, List<Mark> marks, String next, boolean waits) {
             return Words.say("bench.measure-after-the-correction", title);
         }
         if (step.compareTo(Step.SWEEP) > 0 && !setUp.acceptable()) {
-            return Words.say("bench.sweep-again", title);
+            return Words.say("bench.sweep-again", title, setUp.gaugeInUse().code());
         }
         return title + ": " + setUp.title(step).toLowerCase(java.util.Locale.ROOT);
     }

@@ -94,6 +94,8 @@ public interface DocketMapper {
     /** @param other the set-up that is read at the same time; null for none */
     void setBeside(@Param("setUpId") long setUpId, @Param("other") @Nullable Long other);
 
+    void setConditions(@Param("setUpId") long setUpId, @Param("conditions") String conditions);
+
     void insertFirstAttempt(@Param("setUpId") long setUpId, @Param("by") long by, @Param("at") Instant at);
 
     /** The first sweep of each first attempt. */

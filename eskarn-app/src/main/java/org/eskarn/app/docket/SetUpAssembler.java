@@ -15,6 +15,7 @@ import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.evaluation.Judgement;
 import org.eskarn.core.gauge.CalibrationCurve;
+import org.eskarn.core.reading.LayoutRejected;
 import org.eskarn.core.round.SurfaceSide;
 import org.eskarn.core.uncertainty.Scatter;
 import org.jspecify.annotations.Nullable;
@@ -60,7 +61,7 @@ record SetUpAssembler(
                 .map(requirement -> {
                     SetUpRow row = Objects.requireNonNull(byRequirement.get(requirement.id()));
                     if (row.readWith() == null) {
-                        return setUp(row, requirement);
+                        return setUp(row, under(requirement, row.conditions()));
                     }
                     SetUpRow leader = Objects.requireNonNull(byId.get(row.readId()));
                     return setUp(
@@ -68,6 +69,14 @@ record SetUpAssembler(
                             requirement.readAs(Objects.requireNonNull(asked.get(leader.requirementId()))));
                 })
                 .toList();
+    }
+
+    private static PartRequirement under(PartRequirement requirement, String conditions) {
+        try {
+            return conditions.isEmpty() ? requirement : requirement.readUnder(conditions);
+        } catch (LayoutRejected e) {
+            throw new IllegalStateException("Conditions that were looked at when they were chosen: " + conditions, e);
+        }
     }
 
     private SetUp setUp(SetUpRow row, PartRequirement requirement) {

@@ -104,7 +104,9 @@ public class SetUpLock {
      */
     public void requireOwnEyes(SetUp setUp, long by) throws DocketConflict {
         if (setUp.attempt().kind() == AttemptKind.SECOND_INSPECTOR && setUp.measuredBefore(by)) {
-            throw new DocketConflict(Words.say("docket.you-took-readings-of-this-before-the"));
+            throw new DocketConflict(Words.say(
+                    "docket.you-took-readings-of-this-before-the",
+                    setUp.gaugeInUse().code()));
         }
     }
 

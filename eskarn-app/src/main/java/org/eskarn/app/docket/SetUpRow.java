@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param bezel of the simulated indicator, in divisions
  * @param readWith the set-up whose readings it is judged from; null where it has its own
  * @param beside the set-up that is read at the same time with an indicator of its own; null where none is
+ * @param conditions that were chosen at the bench, with semicolons between their names; empty where only those of the drawing count
  */
 public record SetUpRow(
         long id,
@@ -40,7 +41,8 @@ public record SetUpRow(
         @Nullable Long simulatedSeed,
         BigDecimal bezel,
         @Nullable Long readWith,
-        @Nullable Long beside) {
+        @Nullable Long beside,
+        String conditions) {
 
     /** The set-up whose readings it is judged from: another, or itself. */
     public long readId() {
@@ -68,7 +70,8 @@ public record SetUpRow(
                 leader.simulatedSeed,
                 leader.bezel,
                 readWith,
-                leader.beside);
+                leader.beside,
+                leader.conditions);
     }
 
     /** What was said to be taken off. */

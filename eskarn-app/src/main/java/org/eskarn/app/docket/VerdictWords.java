@@ -33,13 +33,14 @@ public record VerdictWords(String word, String line) {
                     Words.say("docket.left-out"),
                     left.get().reason() + " (" + left.get().leftByName() + ")");
         }
+        String with = setUp.gaugeInUse().code();
         Requirement requirement = setUp.requirement().terms();
         Assessment assessment = setUp.assessment();
         Verdict verdict = setUp.verdict();
         if (verdict.because() == null) {
             return new VerdictWords(
                     Words.of(verdict.outcome().word()),
-                    decided(requirement, verdict, setUp.judgement(), display)
+                    decided(requirement, verdict, setUp.judgement(), display, with)
                             + asNew(setUp)
                             + InspectorWords.confirmed(setUp));
         }
@@ -49,12 +50,13 @@ public record VerdictWords(String word, String line) {
                 new VerdictWords(
                         Words.say("docket.not-proven-yet"),
                         setUp.judgement().togo() == 1
-                                ? Words.say("docket.1-more-valid-sweep-required")
+                                ? Words.say("docket.1-more-valid-sweep-required", with)
                                 : Words.say(
                                         "docket.more-valid-sweeps-required",
-                                        setUp.judgement().togo()));
+                                        setUp.judgement().togo(),
+                                        with));
             case RETURN_OUT -> new VerdictWords(Words.say("docket.not-proven"), returnOut(assessment, display));
-            case ZERO_LOST -> new VerdictWords(Words.say("docket.not-proven"), zeroLost(setUp.sweep(), display));
+            case ZERO_LOST -> new VerdictWords(Words.say("docket.not-proven"), zeroLost(setUp.sweep(), display, with));
             case SWEEPS_DISAGREE -> new VerdictWords(Words.say("docket.not-proven"), disagree(setUp, display));
             case INSPECTORS_DISAGREE, INSPECTORS_DIVIDED ->
                 new VerdictWords(Words.say("docket.not-proven"), InspectorWords.apart(setUp, display));
@@ -94,7 +96,8 @@ public record VerdictWords(String word, String line) {
         };
     }
 
-    private static String decided(Requirement requirement, Verdict verdict, Judgement judgement, Display display) {
+    private static String decided(
+            Requirement requirement, Verdict verdict, Judgement judgement, Display display, String with) {
         if (requirement.limit().kind() == LimitKind.ANSWER) {
             return verdict.outcome() == Outcome.PASS
                     ? Words.say("docket.every-answer-is-yes")
@@ -122,7 +125,8 @@ public record VerdictWords(String word, String line) {
                 ? Words.say(
                         "docket.of-sweeps",
                         requirement.combination().title(),
-                        judgement.counted().size())
+                        judgement.counted().size(),
+                        with)
                 : "";
         boolean uncertain = Math.abs(verdict.bounds().outside(value)) < verdict.expanded();
         return (uncertain ? Words.say("docket.less-than-u", line) : line) + mean + risk(verdict);
@@ -207,7 +211,7 @@ public record VerdictWords(String word, String line) {
         return assessment.alreadyPast(requirement) ? Words.say("docket.past-the-limit-already", left) : left;
     }
 
-    private static String zeroLost(SweepRecord sweep, Display display) {
+    private static String zeroLost(SweepRecord sweep, Display display, String with) {
         double drift = sweep.zeros().stream()
                 .map(MasterZero::drift)
                 .filter(java.util.Objects::nonNull)
@@ -216,25 +220,28 @@ public record VerdictWords(String word, String line) {
         return Words.say(
                 "docket.the-master-read-off-at-the-end",
                 display.signed(drift),
-                figure(sweep.assessment().allowedReturn(), display));
+                figure(sweep.assessment().allowedReturn(), display),
+                with);
     }
 
     /** How far the sweeps differ, and which of them stands apart. */
     private static String disagree(SetUp setUp, Display display) {
+        String with = setUp.gaugeInUse().code();
         SweepAgreement agreement = setUp.judgement().agreement().orElseThrow();
         String by = Words.say(
                 "docket.the-sweeps-differ-by-allowed",
                 figure(agreement.range(), display),
-                figure(agreement.allowed(), display));
+                figure(agreement.allowed(), display),
+                with);
         List<SweepRecord> counted = setUp.findings().shown().counted();
         return agreement
                 .apart()
                 .map(apart -> Words.say(
-                        "docket.sweep-stands-apart", by, counted.get(apart).number()))
+                        "docket.sweep-stands-apart", by, counted.get(apart).number(), with))
                 .orElse(
                         counted.size() == 2
-                                ? Words.say("docket.sweep-once-more-to-see-which-is", by)
-                                : Words.say("docket.none-stands-apart-by-itself", by));
+                                ? Words.say("docket.sweep-once-more-to-see-which-is", by, with)
+                                : Words.say("docket.none-stands-apart-by-itself", by, with));
     }
 
     private static String returnOut(Assessment assessment, Display display) {

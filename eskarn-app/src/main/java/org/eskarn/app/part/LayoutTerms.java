@@ -186,16 +186,51 @@ public record LayoutTerms(
                 || form.chosenReversal(characteristic).twice()) {
             return "";
         }
-        String text = typed.atMost("layout.conditions", Typed.text(form.conditions()), LONGEST_CONDITIONS);
-        List<String> names = UsualConditions.meant(names(text));
+        List<String> names = conditionsMeant(Typed.text(form.conditions()));
+        conditionsRefused(names).ifPresent(why -> typed.problem("layout.conditions", why));
+        return written(names);
+    }
+
+    /** The names of the conditions that are meant by what was typed. */
+    public static List<String> conditionsMeant(String typed) {
+        return UsualConditions.meant(names(typed));
+    }
+
+    /** As they are kept. */
+    public static String written(List<String> conditions) {
+        return String.join("; ", conditions);
+    }
+
+    /** Why these conditions cannot be compared; none at all can. */
+    public static Optional<String> conditionsRefused(List<String> names) {
         if (names.size() > MOST_CONDITIONS) {
-            typed.problem("layout.conditions", Words.say("part.at-most-conditions", MOST_CONDITIONS));
-        } else if (names.size() == 1) {
-            typed.problem("layout.conditions", Words.say("part.two-conditions-are-compared"));
-        } else if (names.stream().distinct().count() < names.size()) {
-            typed.problem("layout.conditions", Words.say("part.each-condition-has-its-own-name"));
+            return Optional.of(Words.say("part.at-most-conditions", MOST_CONDITIONS));
         }
-        return String.join("; ", names);
+        if (names.size() == 1) {
+            return Optional.of(Words.say("part.two-conditions-are-compared"));
+        }
+        if (names.stream().distinct().count() < names.size()) {
+            return Optional.of(Words.say("part.each-condition-has-its-own-name"));
+        }
+        return written(names).length() > LONGEST_CONDITIONS
+                ? Optional.of(Words.say("part.shorter-names-of-conditions", LONGEST_CONDITIONS))
+                : Optional.empty();
+    }
+
+    /** The same read under several conditions. */
+    LayoutTerms under(String conditions) {
+        return new LayoutTerms(
+                requirementId,
+                layoutKind,
+                layoutUnit,
+                layoutFirst,
+                layoutSecond,
+                radius,
+                span,
+                reversal,
+                conditions,
+                datumRead,
+                axisFace);
     }
 
     /** How a face lies to the rings; where it was not asked, as it was taken then. */

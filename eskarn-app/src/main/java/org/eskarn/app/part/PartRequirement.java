@@ -178,6 +178,26 @@ public record PartRequirement(
                 other.preparations);
     }
 
+    /** Whether it can be read under several conditions. */
+    public boolean mayHaveConditions() {
+        return characteristic().mayHaveConditions(layout.layoutKind())
+                && !layout.reversal().twice();
+    }
+
+    /**
+     * The same read under conditions, with semicolons between their names; empty for none.
+     *
+     * @throws LayoutRejected if that comes to more stations than a layout has
+     */
+    public PartRequirement readUnder(String conditions) throws LayoutRejected {
+        if (conditions.equals(layout.conditions())) {
+            return this;
+        }
+        PartRequirement under = of(
+                head, limitTerms, layout.under(conditions), gauge, setUp, feature, limit, serviceLimit, preparations);
+        return judgedInService() ? under.inService() : under;
+    }
+
     /** The same on a feature of another revision. */
     PartRequirement on(Feature other) {
         return new PartRequirement(

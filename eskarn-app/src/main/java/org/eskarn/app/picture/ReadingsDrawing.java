@@ -34,6 +34,7 @@ final class ReadingsDrawing {
     private static final double USED = 0.78;
     private static final int MOST_LABELLED = 18;
     private static final int MOST_PLACES = 10;
+    private static final double LETTER = 7.4;
     private static final double SIDE = 26;
 
     private final Subject subject;
@@ -227,6 +228,26 @@ final class ReadingsDrawing {
     }
 
     private List<Place> places() {
+        List<String> conditions = subject.terms().basis().conditions();
+        return conditions.isEmpty() ? placesByName() : placesByCondition(conditions);
+    }
+
+    /** Where each condition begins; the places are the same under all of them, and the next one is named above. */
+    private List<Place> placesByCondition(List<String> conditions) {
+        int longest = (int) ((ReadingsPicture.RIGHT - ReadingsPicture.LEFT) / conditions.size() / LETTER) - 1;
+        List<Place> places = new ArrayList<>();
+        for (Station station : sweep.layout().stations()) {
+            boolean begins = station.number() == 1 || sweep.layout().beginsSetUp(station) > 0;
+            places.add(new Place(x(station), begins ? shortened(conditions.get(station.setUp()), longest) : ""));
+        }
+        return places;
+    }
+
+    private static String shortened(String label, int longest) {
+        return label.length() > longest ? label.substring(0, longest - 1) + "…" : label;
+    }
+
+    private List<Place> placesByName() {
         Map<Double, String> labels = new LinkedHashMap<>();
         for (Station station : sweep.layout().stations()) {
             double shift = !besideEachOther() ? 0 : station.number() % 2 == 1 ? 9 : -9;
@@ -239,9 +260,7 @@ final class ReadingsDrawing {
         for (Map.Entry<Double, String> entry : labels.entrySet()) {
             String label = entry.getValue();
             boolean shown = i++ % every == 0;
-            places.add(new Place(
-                    entry.getKey(),
-                    !shown ? "" : label.length() > longest ? label.substring(0, longest - 1) + "…" : label));
+            places.add(new Place(entry.getKey(), shown ? shortened(label, longest) : ""));
         }
         return places;
     }

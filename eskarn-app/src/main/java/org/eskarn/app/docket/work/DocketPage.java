@@ -95,6 +95,15 @@ public record DocketPage(
                         setUp.sweep().gauge().dial()));
     }
 
+    /** Whether conditions can be chosen that the drawing does not name. */
+    public boolean conditionsOffered() {
+        return mayWork && ConditionsService.offered(docket, setUp);
+    }
+
+    public ConditionsChoice conditions() {
+        return ConditionsChoice.of(setUp);
+    }
+
     /** What the words of the page speak of, as messages name it. */
     public String with() {
         return setUp.gaugeInUse().code();
@@ -462,7 +471,7 @@ public record DocketPage(
     /** What the columns of repeats are called. */
     public List<String> repeatNames() {
         return Repeats.sweeps(setUp).stream()
-                .map(sweep -> Words.say("docket.sweep", sweep.number()))
+                .map(sweep -> Words.say("docket.sweep", sweep.number(), with()))
                 .toList();
     }
 }

@@ -57,7 +57,10 @@ public class EvidenceService {
         String why = SetUpLock.reason(reason, Words.say("docket.enter-what-happened"));
         boolean own = sweep.allReadings().stream().allMatch(reading -> reading.takenBy() == by);
         if (!own && !checker(by)) {
-            throw new DocketConflict(Words.say("docket.read-this-sweep-only-they-or-a", sweep.readBy()));
+            throw new DocketConflict(Words.say(
+                    "docket.read-this-sweep-only-they-or-a",
+                    sweep.readBy(),
+                    setUp.gaugeInUse().code()));
         }
         if (setUp.blind()) {
             lock.requireOwnEyes(setUp, by);

@@ -50,7 +50,9 @@ public class GaugeUseService {
             throws DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (setUp.sweep().touched()) {
-            throw new DocketConflict(Words.say("docket.readings-stand-on-this-gauge-set-the"));
+            throw new DocketConflict(Words.say(
+                    "docket.readings-stand-on-this-gauge-set-the",
+                    setUp.gaugeInUse().code()));
         }
         List<Offer> offers = new ArrayList<>();
         offers.add(offer(setUp, gaugeId, 1));

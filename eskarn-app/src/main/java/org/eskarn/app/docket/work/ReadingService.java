@@ -192,7 +192,8 @@ public class ReadingService {
                     sweep.begunByName(),
                     sweep.number(),
                     lock.time(sweep.begunAt()),
-                    typed.typed()));
+                    typed.typed(),
+                    setUp.gaugeInUse().code()));
         }
         Optional<TakenReading> there = sweep.readings().stream()
                 .filter(reading -> reading.place() == typed.place())
@@ -303,7 +304,9 @@ public class ReadingService {
             throw lock.changedMeanwhile(setUp);
         }
         if (sweep.complete()) {
-            throw new DocketConflict(Words.say("docket.the-sweep-is-complete-correct-a-reading"));
+            throw new DocketConflict(Words.say(
+                    "docket.the-sweep-is-complete-correct-a-reading",
+                    setUp.gaugeInUse().code()));
         }
         lock.requireOwnEyes(setUp, by);
         mapper.takeBack(last.get().id(), by, clock.instant());

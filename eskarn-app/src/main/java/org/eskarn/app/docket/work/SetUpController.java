@@ -17,11 +17,13 @@ class SetUpController implements SetUpActions {
 
     private final SetUpService setUps;
     private final SharingService sharing;
+    private final ConditionsService conditions;
     private final SetUpResponses answers;
 
-    SetUpController(SetUpService setUps, SharingService sharing, SetUpResponses answers) {
+    SetUpController(SetUpService setUps, SharingService sharing, ConditionsService conditions, SetUpResponses answers) {
         this.setUps = setUps;
         this.sharing = sharing;
+        this.conditions = conditions;
         this.answers = answers;
     }
 
@@ -71,6 +73,21 @@ class SetUpController implements SetUpActions {
             @RequestParam int as,
             @RequestParam int version) {
         return answers.to(visit, () -> sharing.sameSetUp(visit.number(), visit.position(), as, version, visit.by()));
+    }
+
+    /** @param usual the word for usual ones, {@code none} for none, or empty for those that are typed */
+    @PostMapping("/conditions")
+    String compareConditions(
+            @ModelAttribute(name = "visit", binding = false) SetUpRequest visit,
+            @RequestParam(defaultValue = "") String usual,
+            @RequestParam(name = "conditions", defaultValue = "") String typed,
+            @RequestParam int version) {
+        visit.model().addAttribute("task", "conditions");
+        visit.model().addAttribute("taskStep", Step.REQUIRE);
+        visit.model().addAttribute("typedConditions", typed);
+        String names = usual.isEmpty() ? typed : usual.equals("none") ? "" : usual;
+        return answers.to(
+                visit, () -> conditions.compare(visit.number(), visit.position(), names, version, visit.by()));
     }
 
     @PostMapping("/beside")

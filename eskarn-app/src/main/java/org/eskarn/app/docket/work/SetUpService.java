@@ -58,7 +58,9 @@ public class SetUpService {
             throw new DocketConflict(
                     setUp.workedSince()
                             ? Words.say("docket.it-was-worked-on-since")
-                            : Words.say("docket.this-sweep-proves-nothing-so-its-verdict"));
+                            : Words.say(
+                                    "docket.this-sweep-proves-nothing-so-its-verdict",
+                                    setUp.gaugeInUse().code()));
         }
         mapper.insertStepDone(
                 step.ofRequirement() ? setUp.id() : setUp.readId(),
@@ -108,7 +110,9 @@ public class SetUpService {
             throw lock.changedMeanwhile(setUp);
         }
         if (!setUp.sweep().complete()) {
-            throw new DocketConflict(Words.say("docket.this-sweep-is-not-complete-finish-it"));
+            throw new DocketConflict(Words.say(
+                    "docket.this-sweep-is-not-complete-finish-it",
+                    setUp.gaugeInUse().code()));
         }
         lock.requireOwnEyes(setUp, by);
         mapper.insertSweep(setUp.readId(), setUp.attempt().id(), setUp.sweep().id(), by, clock.instant());
@@ -131,7 +135,9 @@ public class SetUpService {
             throw lock.changedMeanwhile(setUp);
         }
         if (!setUp.sweep().complete() || (second && !setUp.attempt().whole())) {
-            throw new DocketConflict(Words.say("docket.finish-the-sweeps-before-another-attempt-follows"));
+            throw new DocketConflict(Words.say(
+                    "docket.finish-the-sweeps-before-another-attempt-follows",
+                    setUp.gaugeInUse().code()));
         }
         if (second && setUp.measuredBy().contains(by)) {
             throw new DocketConflict(Words.say("docket.you-took-readings-of-this-yourself-a"));

@@ -40,7 +40,8 @@ final class SmallerUncertainty {
     /** Half the part of the repeats needs four times as many. */
     private static String sweeps(SetUp setUp) {
         int counted = Math.max(1, setUp.judgement().counted().size());
-        return Words.say("docket.more-sweeps-halve-it", 3 * counted);
+        return Words.say(
+                "docket.more-sweeps-halve-it", 3 * counted, setUp.gaugeInUse().code());
     }
 
     private static Optional<String> finer(

@@ -90,7 +90,8 @@ public record SweepLine(
                                 "docket.sweep-2",
                                 sweep.number(),
                                 sweep.complete() ? figure(sweep, figures) : Words.say("docket.not-complete"),
-                                sweep.readBy())))
+                                sweep.readBy(),
+                                setUp.gaugeInUse().code())))
                 .toList();
     }
 
@@ -108,7 +109,12 @@ public record SweepLine(
         read.forEach(sweep -> sweep.gauges().forEach(gauge -> marks.add(gauge.mark())));
         return Words.say(
                 "docket.with",
-                read.size() > 1 ? Words.say("docket.sweeps-by", read.size()) : Words.say("docket.read-by"),
+                read.size() > 1
+                        ? Words.say(
+                                "docket.sweeps-by",
+                                read.size(),
+                                setUp.gaugeInUse().code())
+                        : Words.say("docket.read-by"),
                 shown.readBy(),
                 String.join(Words.say("docket.and"), marks));
     }

@@ -110,7 +110,9 @@ public class ZeroService {
             throws EntryRejected, DocketConflict {
         SetUp setUp = lock.unchanged(number, position, version, by);
         if (setUp.sweep().touched()) {
-            throw new DocketConflict(Words.say("docket.readings-stand-on-this-zero-begin-one"));
+            throw new DocketConflict(Words.say(
+                    "docket.readings-stand-on-this-zero-begin-one",
+                    setUp.gaugeInUse().code()));
         }
         if (setUp.current() != Step.ZERO
                 || gaugeNumber < 1
@@ -171,7 +173,10 @@ public class ZeroService {
         SetUp setUp = lock.unchanged(number, position, version, by);
         MasterZero zero = setUp.sweep().zero(gaugeNumber).orElseThrow(() -> lock.changedMeanwhile(setUp));
         if (zero.recheck() != null) {
-            throw new DocketConflict(Words.say("docket.the-master-was-read-again-already-and", zero.recheck()));
+            throw new DocketConflict(Words.say(
+                    "docket.the-master-was-read-again-already-and",
+                    zero.recheck(),
+                    setUp.gaugeInUse().code()));
         }
         lock.requireOwnEyes(setUp, by);
         Gauge gauge = setUp.sweep().gaugeAt(gaugeNumber);
