@@ -152,6 +152,20 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
                 : Optional.empty();
     }
 
+    /**
+     * What was measured before the part was worked on at another requirement, and does not share its readings: a face that was ground
+     * after it may have moved it, and nobody has looked since.
+     */
+    public List<SetUp> measuredBeforeWork() {
+        return setUps.stream()
+                .filter(setUp -> setUp.wholeLeftOut().isEmpty() && setUp.sweep().touched())
+                .filter(setUp -> setUps.stream()
+                        .filter(other -> other.readId() != setUp.readId())
+                        .flatMap(SetUp::workedAt)
+                        .anyMatch(at -> at.isAfter(setUp.findings().shown().readAt())))
+                .toList();
+    }
+
     /** Fail if one requirement fails; pass if all that is asked passes; not proven if something was left out or open. */
     public Outcome outcome() {
         List<Standing> standings = setUps.stream().map(Standing::of).toList();

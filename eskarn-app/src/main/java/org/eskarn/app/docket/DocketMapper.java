@@ -285,5 +285,8 @@ public interface DocketMapper {
 
     void insertTruingStep(@Param("row") TruingStepDone row, @Param("by") long by);
 
+    void takeBackTruingStep(
+            @Param("id") long id, @Param("reason") String reason, @Param("by") long by, @Param("at") Instant at);
+
     List<DocketRow> byIds(@Param("ids") Collection<Long> ids);
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.Preparation;
@@ -182,6 +183,11 @@ public record SetUp(
                 .toList();
     }
 
+    /** The same without those that were taken back. */
+    public List<TruingStepDone> stepsStanding() {
+        return stepsOfAttempt().stream().filter(TruingStepDone::stands).toList();
+    }
+
     /** Each correction beside what came of it. */
     public List<Rechecked> rechecked() {
         return remedies.stream()
@@ -346,6 +352,15 @@ public record SetUp(
     /** Whether metal was taken off or something moved after it was measured, so that its readings tell of another part. */
     public boolean workedSince() {
         return findings.inspections().stream().anyMatch(Attempt::workedAfter);
+    }
+
+    /** When the part was worked on because of what was found here: steps logged, and attempts begun after a correction. */
+    public Stream<Instant> workedAt() {
+        return Stream.concat(
+                attempts.stream()
+                        .filter(attempt -> attempt.kind() == AttemptKind.CORRECTED)
+                        .map(Attempt::begunAt),
+                truingSteps.stream().map(TruingStepDone::takenAt));
     }
 
     /** The rounds of dialling in since the last attempt was begun. */

@@ -21,6 +21,7 @@ import org.eskarn.app.docket.SaidCircumstance;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.SweepRecord;
+import org.eskarn.app.docket.TruingStepDone;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.gauge.GaugeService.Whole;
@@ -42,6 +43,7 @@ import org.eskarn.app.ledger.document.SignedDocument.RemedyResult;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
 import org.eskarn.app.ledger.document.SignedDocument.Result;
 import org.eskarn.app.ledger.document.SignedDocument.StepPart;
+import org.eskarn.app.ledger.document.SignedDocument.TakenBack;
 import org.eskarn.app.ledger.document.SignedDocument.TruingPart;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.Words;
@@ -188,13 +190,24 @@ class DocumentBuilder {
                                 step.done(),
                                 step.typed(),
                                 step.movementMicrometres().toPlainString(),
-                                done(step.takenBy(), step.takenByName(), step.takenAt())))
+                                done(step.takenBy(), step.takenByName(), step.takenAt()),
+                                takenBack(step)))
                         .toList(),
                 results.of(setUp),
                 docket.leader(setUp)
                         .map(other -> other.requirement().position())
                         .orElse(null),
                 dialledIn(setUp));
+    }
+
+    private static @Nullable TakenBack takenBack(TruingStepDone step) {
+        return step.takenBackReason() == null
+                        || step.takenBackBy() == null
+                        || step.takenBackByName() == null
+                        || step.takenBackAt() == null
+                ? null
+                : new TakenBack(
+                        step.takenBackReason(), done(step.takenBackBy(), step.takenBackByName(), step.takenBackAt()));
     }
 
     private static @Nullable List<DialInPart> dialledIn(SetUp setUp) {

@@ -2,10 +2,13 @@ package org.eskarn.app.ledger;
 
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.stream.Collectors;
 import org.eskarn.app.account.Account;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.ledger.DocumentBuilder.Content;
 import org.eskarn.app.ledger.document.Json;
 import org.eskarn.app.ledger.document.SignedDocument.SignaturePart;
@@ -60,6 +63,10 @@ public class LedgerService {
         return Json.hash(Json.canonical(content));
     }
 
+    static String titles(List<SetUp> setUps) {
+        return setUps.stream().map(each -> each.requirement().title()).collect(Collectors.joining(", "));
+    }
+
     /**
      * Looks at a remark before the password is asked for, and returns it as it will be kept.
      *
@@ -69,6 +76,10 @@ public class LedgerService {
         String remark = typed.strip();
         if (remark.isEmpty() && docket.outcome() != Outcome.PASS && docket.outcome() != Outcome.RECORDED) {
             throw new SigningRefused("remark", Words.say("ledger.not-all-passes-enter-what-happens-to"));
+        }
+        List<SetUp> before = docket.measuredBeforeWork();
+        if (remark.isEmpty() && !before.isEmpty()) {
+            throw new SigningRefused("remark", Words.say("ledger.enter-why-it-still-stands", titles(before)));
         }
         if (remark.length() > LONGEST_REMARK) {
             throw new SigningRefused("remark", Words.say("ledger.a-remark-has-600-characters-at-most"));
@@ -83,7 +94,7 @@ public class LedgerService {
      * Signs a docket.
      *
      * @param seen the content hash of the page the signer looked at
-     * @param remark what happens to the piece; needed unless all passes
+     * @param remark what happens to the piece; needed unless all passes, and where something was measured before the part was worked on
      * @throws SigningRefused if a verdict is missing, inspectors do not agree on a pass, the docket changed since the signer
      *     looked, the remark is unfit, or the signing key is missing
      */

@@ -21,6 +21,7 @@ import org.eskarn.app.ledger.document.SignedDocument.CorrectionsPart;
 import org.eskarn.app.ledger.document.SignedDocument.DialInPart;
 import org.eskarn.app.ledger.document.SignedDocument.PreparationPart;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
+import org.eskarn.app.ledger.document.SignedDocument.TruingPart;
 import org.eskarn.app.page.Coverage;
 import org.eskarn.app.page.Words;
 import org.eskarn.app.part.FurtherTerm;
@@ -63,6 +64,16 @@ public record Sheet(
         return requirement.attempts().stream()
                 .map(attempt -> SheetAttempt.of(attempt, requirement, times()))
                 .toList();
+    }
+
+    /** That a step does not stand, and why; empty where it does. */
+    public String takenBack(TruingPart step) {
+        return step.takenBack() == null
+                ? ""
+                : Words.say(
+                        "ledger.taken-back",
+                        step.takenBack().done().by().name(),
+                        step.takenBack().reason());
     }
 
     /** How the part was dialled in: rounds at the same places by the same person in one line. */

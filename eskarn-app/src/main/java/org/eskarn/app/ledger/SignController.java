@@ -127,7 +127,11 @@ class SignController {
         model.addAttribute("lines", docket.setUps().stream().map(Line::of).toList());
         model.addAttribute("outcome", Standing.of(outcome));
         model.addAttribute("unproven", outcome == Outcome.NOT_PROVEN);
-        model.addAttribute("remarkNeeded", outcome != Outcome.PASS && outcome != Outcome.RECORDED);
+        boolean passes = outcome == Outcome.PASS || outcome == Outcome.RECORDED;
+        String before = LedgerService.titles(docket.measuredBeforeWork());
+        model.addAttribute("remarkNeeded", !passes || !before.isEmpty());
+        model.addAttribute("passes", passes);
+        model.addAttribute("before", before);
         model.addAttribute("seen", ledger.contentHash(docket));
         model.addAttribute("stage", stage);
         model.addAttribute("remark", remark);

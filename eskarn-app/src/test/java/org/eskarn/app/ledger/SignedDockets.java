@@ -85,9 +85,11 @@ record SignedDockets(int bore, int journal) {
                         + " values (?, ?, 'CUT', 'Cut to 72.015', '72015', '2', ?, current_timestamp)")
                 .params(setUp, attempt, work.id(MARA))
                 .update();
-        database.sql("insert into truing_step (set_up_id, attempt_id, number, place, done, typed, movement_micrometres,"
-                        + " taken_by, taken_at) values (?, ?, 1, '45°', 'light', '41', '41', ?, current_timestamp)")
-                .params(setUp, attempt, work.id(MARA))
+        database.sql(
+                        "insert into truing_step (set_up_id, attempt_id, number, place, done, typed, movement_micrometres,"
+                                + " taken_by, taken_at, taken_back_reason, taken_back_by, taken_back_at)"
+                                + " values (?, ?, 1, '45°', 'light', '41', '41', ?, current_timestamp, 'mistyped', ?, current_timestamp)")
+                .params(setUp, attempt, work.id(MARA), work.id(MARA))
                 .update();
     }
 

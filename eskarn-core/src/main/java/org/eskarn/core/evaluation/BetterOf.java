@@ -35,15 +35,17 @@ final class BetterOf {
      *
      * @param names “piece: place”; one that names no piece counts for nothing
      * @param figures in the order of the names, µm
+     * @param kind of the figures, sizes or what sizes differ by
      */
-    static Optional<Note> ofPieces(List<String> names, double[] figures, Bounds bounds, double expanded) {
+    static Optional<Note> ofPieces(
+            List<String> names, double[] figures, Figure.Kind kind, Bounds bounds, double expanded) {
         Map<String, Figure> worst = new LinkedHashMap<>();
         for (int i = 0; i < figures.length; i++) {
             String piece = PlaceName.of(names.get(i)).group();
             if (!piece.isEmpty()) {
                 worst.merge(
                         piece,
-                        Figure.deviation(Note.text(piece), figures[i]),
+                        new Figure(Note.text(piece), figures[i], kind),
                         (one, other) -> margin(one.amount(), bounds) <= margin(other.amount(), bounds) ? one : other);
             }
         }

@@ -68,7 +68,13 @@ public record FitReduction(
                 new Details(
                         figures,
                         List.of(),
-                        BetterOf.ofPieces(names, clearances, requirement.bounds(), budget.expanded()).stream()
+                        BetterOf.ofPieces(
+                                        names,
+                                        clearances,
+                                        Figure.Kind.DEVIATION,
+                                        requirement.bounds(),
+                                        budget.expanded())
+                                .stream()
                                 .toList()),
                 each);
     }

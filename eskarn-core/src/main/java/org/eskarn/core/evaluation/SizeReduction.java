@@ -121,10 +121,25 @@ public record SizeReduction(
                 map,
                 sizes,
                 worst,
-                told(requirement, sweep, sizes, map, worst),
+                told(
+                        requirement,
+                        sweep,
+                        sizes,
+                        map,
+                        worst,
+                        limited ? better(requirement, sweep, sizes, budget) : List.of()),
                 limited && requirement.statedAs() != StatedAs.MEAN_SIZE
                         ? SizeReductions.named(sweep, sizes)
                         : List.of());
+    }
+
+    /** Of several slots or bores that were each read at several places, which is the better. */
+    private static List<Note> better(Requirement requirement, Sweep sweep, double[] sizes, UncertaintyBudget budget) {
+        List<String> names = sweep.readings().stream()
+                .map(reading -> reading.station().name())
+                .toList();
+        return BetterOf.ofPieces(names, sizes, Figure.Kind.SIZE, requirement.bounds(), budget.expanded()).stream()
+                .toList();
     }
 
     /** µm between the first and the last section. */
@@ -139,7 +154,8 @@ public record SizeReduction(
         return SizeMap.of(at, sizes);
     }
 
-    private static Details told(Requirement requirement, Sweep sweep, double[] sizes, SizeMap map, OptionalInt worst) {
+    private static Details told(
+            Requirement requirement, Sweep sweep, double[] sizes, SizeMap map, OptionalInt worst, List<Note> better) {
         List<Figure> figures = new ArrayList<>();
         worst.ifPresent(index -> figures.add(Figure.size(
                 Note.of(
@@ -161,7 +177,7 @@ public record SizeReduction(
             figures.add(Figure.deviation(Note.of("core.bell-mouth-last-end"), map.bellMouthAtLast()));
         }
         List<FigureTable> tables = new ArrayList<>();
-        List<Note> remarks = new ArrayList<>();
+        List<Note> remarks = new ArrayList<>(better);
         if (round) {
             Section least = map.leastRound();
             Note where =

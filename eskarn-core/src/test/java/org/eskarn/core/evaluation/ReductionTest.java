@@ -302,6 +302,25 @@ class ReductionTest {
                 .anyMatch(said -> said.startsWith("core.better-nearer-to-zero [core.text [left"));
     }
 
+    /** Of two slots read as sizes the one whose worst width lies further within; places of one slot are not compared. */
+    @Test
+    void ofTwoSlotsTheBetterIsThatOfTheBetterWorstWidth() {
+        Limit limit = Limit.between("12.000", "12.040", LimitUnit.MILLIMETRE);
+        Layout one = Given.layout(Characteristic.BORE_SIZE, LayoutKind.POINTS, "front; back", "");
+        assertThat(remarks(Given.of(Characteristic.BORE_SIZE, limit, one).read(12_010, 12_035)))
+                .isEmpty();
+        Layout two = Given.layout(
+                Characteristic.BORE_SIZE,
+                LayoutKind.POINTS,
+                "slot A: front; slot A: back; slot B: front; slot B: back",
+                "");
+        Given asked = Given.of(Characteristic.BORE_SIZE, limit, two);
+        assertThat(remarks(asked.read(12_010, 12_055, 12_015, 12_025)))
+                .anyMatch(said -> said.startsWith("core.better-the-other-is-out [core.text [slot B]"));
+        assertThat(remarks(asked.read(12_020, 12_036, 12_020, 12_036)))
+                .anyMatch(said -> said.startsWith("core.neither-is-better"));
+    }
+
     /** Places of one bore are not compared; of two pairs the one whose worst place is better. */
     @Test
     void ofTwoPairsTheBetterIsThatOfTheBetterWorstPlace() {

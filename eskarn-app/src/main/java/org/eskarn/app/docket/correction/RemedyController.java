@@ -35,7 +35,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class RemedyController {
 
     private static final Set<String> NOT_OF_A_CORRECTION =
-            Set.of("_csrf", "version", "place", "done", "typed", "checked");
+            Set.of("_csrf", "version", "place", "done", "typed", "checked", "reason");
 
     private final DocketPages pages;
     private final RemedyService remedies;
@@ -116,6 +116,29 @@ class RemedyController {
         } catch (DocketConflict e) {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("problem", e.getMessage());
+            return shown(number, position, typed, true, model, person);
+        }
+    }
+
+    @PostMapping("/steps/taken-back")
+    String takeBack(
+            @PathVariable int number,
+            @PathVariable int position,
+            @RequestParam Map<String, String> typed,
+            @RequestParam String reason,
+            @RequestParam int version,
+            Model model,
+            RedirectAttributes again,
+            HttpServletResponse response,
+            @AuthenticationPrincipal SignedIn person) {
+        try {
+            remedies.takeBack(number, position, reason, version, person.id());
+            again.addAllAttributes(kept(typed));
+            return "redirect:/dockets/" + number + "/" + position + "/remedy";
+        } catch (DocketConflict e) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            model.addAttribute("stepProblem", e.getMessage());
+            model.addAttribute("typedReason", reason);
             return shown(number, position, typed, true, model, person);
         }
     }

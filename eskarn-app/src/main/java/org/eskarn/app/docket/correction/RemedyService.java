@@ -83,7 +83,7 @@ public class RemedyService {
                 Optional.ofNullable(part.expansion()),
                 sizes,
                 deviations,
-                setUp.stepsOfAttempt().stream()
+                setUp.stepsStanding().stream()
                         .map(step -> new MeasuredState.Step(
                                 step.place(), step.movementMicrometres().doubleValue()))
                         .toList());
@@ -179,8 +179,35 @@ public class RemedyService {
                         movement,
                         by,
                         "",
-                        clock.instant()),
+                        clock.instant(),
+                        null,
+                        null,
+                        null,
+                        null),
                 by);
+    }
+
+    /**
+     * Takes the last step back that stands, because it was mistyped or logged at the wrong docket. It stays beside the others, and what
+     * was measured before it counts no more than it did: whether the part was touched only a new sweep can tell.
+     *
+     * @throws DocketConflict if the set-up changed since the page was made, there is none, another person logged it, or the reason is
+     *     missing
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public void takeBack(int number, int position, String reason, int version, long by) throws DocketConflict {
+        SetUp setUp = lock.unchanged(number, position, version, by);
+        requirePossible(setUp);
+        List<TruingStepDone> steps = setUp.stepsStanding();
+        if (steps.isEmpty()) {
+            throw lock.changedMeanwhile(setUp);
+        }
+        TruingStepDone last = steps.get(steps.size() - 1);
+        if (last.takenBy() != by) {
+            throw new DocketConflict(Words.say("docket.only-who-logged-it-takes-it-back", last.takenByName()));
+        }
+        String why = SetUpLock.reason(reason, Words.say("docket.write-why-the-step-is-taken-back"));
+        mapper.takeBackTruingStep(last.id(), why, by, clock.instant());
     }
 
     private static BigDecimal movement(SetUp setUp, RemedyKind kind, String typed)

@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.GaugeChoice;
 import org.eskarn.app.docket.PreparationDone;
@@ -118,12 +117,6 @@ final class SameSetUp {
     }
 
     private static Stream<Instant> corrections(SetUp setUp) {
-        return Stream.of(
-                        setUp.attempts().stream()
-                                .filter(attempt -> attempt.kind() == AttemptKind.CORRECTED)
-                                .map(attempt -> attempt.begunAt()),
-                        setUp.remedies().stream().map(remedy -> remedy.decidedAt()),
-                        setUp.truingSteps().stream().map(step -> step.takenAt()))
-                .flatMap(times -> times);
+        return Stream.concat(setUp.workedAt(), setUp.remedies().stream().map(remedy -> remedy.decidedAt()));
     }
 }

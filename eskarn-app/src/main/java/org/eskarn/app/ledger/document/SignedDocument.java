@@ -170,6 +170,7 @@ public record SignedDocument(
     /** @param words prediction and recheck as they are said; empty where nothing was predicted */
     public record RemedyResult(String words) {}
 
+    /** @param takenBack why and by whom, where it was mistyped; absent where it stands */
     public record TruingPart(
             long attempt,
             int number,
@@ -177,7 +178,10 @@ public record SignedDocument(
             String what,
             String typed,
             String movementMicrometres,
-            Done taken) {}
+            Done taken,
+            @Nullable TakenBack takenBack) {}
+
+    public record TakenBack(String reason, Done done) {}
 
     /**
      * One round of dialling a part in.

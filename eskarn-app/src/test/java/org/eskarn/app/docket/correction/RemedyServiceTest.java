@@ -127,6 +127,30 @@ class RemedyServiceTest {
         assertThat(setUp().workedSince()).isFalse();
     }
 
+    /** A mistyped step is taken back by who logged it, with the reason; a pass from before it does not come back with that. */
+    @Test
+    void aStepIsTakenBackAndThePartIsMeasuredAgainAllTheSame() throws Exception {
+        sweep("0 1 2 3 3 2 1 1 0");
+        setUps.confirm(number, 1, Step.PROVE, version(), by);
+        step("3");
+        step("30");
+        assertThatThrownBy(() -> remedies.takeBack(number, 1, " ", version(), by))
+                .hasMessageContaining("Enter why the step is taken back");
+        assertThatThrownBy(() -> remedies.takeBack(number, 1, "not mine", version(), by + 1))
+                .hasMessageContaining("who logged it, takes it back");
+        remedies.takeBack(number, 1, "30 for 3", version(), by);
+        assertThat(setUp().stepsStanding()).extracting(each -> each.typed()).containsExactly("3");
+        remedies.takeBack(number, 1, "the other docket", version(), by);
+        assertThatThrownBy(() -> remedies.takeBack(number, 1, "once more", version(), by))
+                .isInstanceOf(DocketConflict.class);
+        assertThat(setUp().truingSteps()).hasSize(2);
+        step("2");
+        assertThat(setUp().stepsOfAttempt().get(2).number()).isEqualTo(3);
+        remedies.takeBack(number, 1, "mistyped", version(), by);
+        assertThatThrownBy(() -> setUps.confirm(number, 1, Step.VERDICT, version(), by))
+                .hasMessageContaining("worked on after it was measured");
+    }
+
     /** A new attempt begins with an empty log, and the old steps stay with theirs. */
     @Test
     void theStepsBelongToTheAttemptTheyFollowed() throws Exception {
