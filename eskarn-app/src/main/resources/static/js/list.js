@@ -55,6 +55,8 @@ document.addEventListener("keydown", (event) => {
 // Without script a head is only a head.
 document.addEventListener("DOMContentLoaded", () => {
   document.querySelectorAll("table[data-list] thead th").forEach((head) => {
+    // A head that leads somewhere does that.
+    if (head.querySelector("a")) return;
     const button = document.createElement("button");
     button.type = "button";
     button.className = "sorts";

@@ -58,6 +58,7 @@ class DemoWorld {
     private final DemoInspector inspector;
     private final DemoEvidence evidence;
     private final DemoTrueVerdicts trueVerdicts;
+    private final DemoBatch batch;
     private final OffsetService offsets;
     private final Clock clock;
 
@@ -76,6 +77,7 @@ class DemoWorld {
             DemoInspector inspector,
             DemoEvidence evidence,
             DemoTrueVerdicts trueVerdicts,
+            DemoBatch batch,
             OffsetService offsets,
             Clock clock) {
         this.installation = installation;
@@ -92,6 +94,7 @@ class DemoWorld {
         this.inspector = inspector;
         this.evidence = evidence;
         this.trueVerdicts = trueVerdicts;
+        this.batch = batch;
         this.offsets = offsets;
         this.clock = clock;
     }
@@ -140,6 +143,7 @@ class DemoWorld {
                     inspector,
                     open("TG-260", "VB-0490", 1, 1, "first-off", "transmission cell", today.plusDays(14), mara),
                     mara.id());
+            batch.make(today);
         } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused e) {
             throw new IllegalStateException("the demo's own data were refused", e);
         }

@@ -39,6 +39,10 @@ public interface DocketMapper {
     /** The latest dockets of one revision of a part. */
     List<DocketRow> ofPart(@Param("partId") long partId, @Param("most") int most);
 
+    /** The same of pieces whose serials lie from one to another; empty for no bound. */
+    List<DocketRow> ofSerials(
+            @Param("partId") long partId, @Param("from") String from, @Param("to") String to, @Param("most") int most);
+
     Optional<SetUpRow> setUpAt(@Param("number") int number, @Param("position") int position);
 
     SetUpRow setUp(long id);

@@ -80,6 +80,12 @@ public class DocketService {
         return assemble(dockets.bySigned(true));
     }
 
+    /** The newest dockets of a revision of a part whose serials lie from one to another, both empty for all. */
+    @Transactional(readOnly = true)
+    public List<Docket> ofPart(long partId, String from, String to, int most) {
+        return assemble(dockets.ofSerials(partId, from, to, most));
+    }
+
     /** What a new docket is opened for. */
     public record Opening(
             long partId,

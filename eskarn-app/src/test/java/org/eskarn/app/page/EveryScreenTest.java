@@ -106,6 +106,7 @@ class EveryScreenTest {
                 "/parts/new",
                 "/parts/6",
                 "/parts/6/features/new",
+                "/parts/1/pieces",
                 "/parts/6/requirements/0",
                 "/parts/6/requirements/1",
                 "/parts/6/dockets/new",

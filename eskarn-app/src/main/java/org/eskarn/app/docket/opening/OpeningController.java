@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Opens dockets for a part, one for each piece. */
 @Controller
@@ -39,9 +40,13 @@ class OpeningController {
     }
 
     @GetMapping
-    String show(@PathVariable long id, @AuthenticationPrincipal SignedIn person, Model model) {
+    String show(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String serial,
+            @AuthenticationPrincipal SignedIn person,
+            Model model) {
         String due = LocalDate.now(clock).plusDays(USUAL_DAYS).toString();
-        return page(id, OpeningForm.blank(due, person.name()), Map.of(), model);
+        return page(id, OpeningForm.blank(serial.strip(), due, person.name()), Map.of(), model);
     }
 
     @PostMapping

@@ -62,9 +62,15 @@ public class OpeningService {
             @Nullable Boolean another) {
 
         /** A form that was not sent yet; its key makes one that is sent several times open one set of dockets. */
-        static OpeningForm blank(String due, String askedBy) {
+        static OpeningForm blank(String serials, String due, String askedBy) {
             return new OpeningForm(
-                    "", Purpose.FIRST_OFF, due, askedBy, null, UUID.randomUUID().toString(), false);
+                    serials,
+                    Purpose.FIRST_OFF,
+                    due,
+                    askedBy,
+                    null,
+                    UUID.randomUUID().toString(),
+                    false);
         }
     }
 

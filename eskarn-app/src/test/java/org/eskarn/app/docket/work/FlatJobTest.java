@@ -50,7 +50,7 @@ class FlatJobTest {
         screen.press("j");
         page.waitForURL("**/compare");
         assertThat(page.locator("main"))
-                .containsText("No other complete sweep of this piece over the same stations is on record yet");
+                .containsText("Nothing else of this piece was read to the end over the same stations yet");
     }
 
     /** What the square itself shows on the master is not the part's. */
