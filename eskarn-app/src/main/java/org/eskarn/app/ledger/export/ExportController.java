@@ -1,0 +1,78 @@
+package org.eskarn.app.ledger.export;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.util.Locale;
+import org.eskarn.app.ledger.SignedDocuments;
+import org.eskarn.app.page.NotFound;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Tables of the record, written as they are read. */
+@Controller
+@RequestMapping("/ledger")
+class ExportController {
+
+    private static final String XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+
+    private final SignedDocuments documents;
+
+    ExportController(SignedDocuments documents) {
+        this.documents = documents;
+    }
+
+    @GetMapping("/export/{rows}.csv")
+    void csv(@PathVariable String rows, HttpServletResponse response) throws IOException {
+        ExportedRows exported = named(rows);
+        OutputStream to = attached(response, "text/csv;charset=UTF-8", "eskarn-" + rows + ".csv");
+        CsvTable table = new CsvTable(to);
+        table.row(exported.heads());
+        all(exported, table);
+    }
+
+    @GetMapping("/export/{rows}.xlsx")
+    void xlsx(@PathVariable String rows, HttpServletResponse response) throws IOException {
+        ExportedRows exported = named(rows);
+        all(exported, new XlsxTable(attached(response, XLSX, "eskarn-" + rows + ".xlsx"), rows, exported.heads()));
+    }
+
+    /** The readings of one docket. */
+    @GetMapping("/{number:[0-9]+}/readings.csv")
+    void readings(@PathVariable int number, HttpServletResponse response) throws IOException {
+        SignedDocuments.Placed placed = documents.ofDocket(number).orElseThrow(NotFound::new);
+        CsvTable table =
+                new CsvTable(attached(response, "text/csv;charset=UTF-8", "docket-" + number + "-readings.csv"));
+        table.row(ExportedRows.READINGS.heads());
+        for (var row : ExportedRows.READINGS.of(placed)) {
+            table.row(row);
+        }
+        table.end();
+    }
+
+    private void all(ExportedRows exported, TableWriter table) throws IOException {
+        documents.each(placed -> {
+            for (var row : exported.of(placed)) {
+                table.row(row);
+            }
+        });
+        table.end();
+    }
+
+    private static ExportedRows named(String rows) {
+        for (ExportedRows each : ExportedRows.values()) {
+            if (each.name().toLowerCase(Locale.ROOT).equals(rows)) {
+                return each;
+            }
+        }
+        throw new NotFound();
+    }
+
+    private static OutputStream attached(HttpServletResponse response, String type, String name) throws IOException {
+        response.setContentType(type);
+        response.setHeader("Content-Disposition", "attachment; filename=\"" + name + "\"");
+        return response.getOutputStream();
+    }
+}

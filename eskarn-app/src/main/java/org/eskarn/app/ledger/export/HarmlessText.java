@@ -1,0 +1,16 @@
+package org.eskarn.app.ledger.export;
+
+import java.util.regex.Pattern;
+
+/** Text that a spreadsheet does not take for a formula: what begins like one gets an apostrophe before it. */
+final class HarmlessText {
+
+    private static final Pattern LIKE_A_FORMULA = Pattern.compile("^[=+\\-@\\t\\r\\n].*", Pattern.DOTALL);
+    private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9]+([.,][0-9]+)?");
+
+    private HarmlessText() {}
+
+    static String of(String text) {
+        return LIKE_A_FORMULA.matcher(text).matches() && !NUMBER.matcher(text).matches() ? "'" + text : text;
+    }
+}
