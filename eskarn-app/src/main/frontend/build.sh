@@ -17,3 +17,10 @@ for face in next mono; do
     cp "node_modules/@fontsource-variable/atkinson-hyperlegible-$face/files/atkinson-hyperlegible-$face-$part-wght-normal.woff2" "$out/"
   done
 done
+# For paper: the same faces in a form that PDF takes, and one that has every sign.
+for weight in 400 700; do
+  for face in next mono; do
+    cp "node_modules/@fontsource/atkinson-hyperlegible-$face/files/atkinson-hyperlegible-$face-latin-$weight-normal.woff" "$out/"
+  done
+done
+cp node_modules/dejavu-fonts-ttf/ttf/DejaVuSans.ttf node_modules/dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf "$out/"

@@ -33,7 +33,7 @@ import org.springframework.stereotype.Service;
 
 /** Reads signed documents for the Ledger, a page at a time, with what their last check said. */
 @Service
-class LedgerReading {
+public class LedgerReading {
 
     /** Dockets on one page. */
     static final int ON_A_PAGE = 25;

@@ -1,9 +1,5 @@
 package org.eskarn.app.trust;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Map;
@@ -12,6 +8,7 @@ import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.NotFound;
+import org.eskarn.app.page.QrCode;
 import org.eskarn.app.trust.QualificationService.DecisionForm;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -26,8 +23,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/gauges/{id}")
 class QualificationController {
-
-    private static final int SMALLEST_CODE = 1;
 
     private final QualificationService qualification;
     private final GaugeService gauges;
@@ -76,26 +71,14 @@ class QualificationController {
 
     /** A label to print and stick on; its code is the gauge's mark, for a scanner that types. */
     @GetMapping("/label")
-    String label(@PathVariable long id, Model model) throws WriterException {
+    String label(@PathVariable long id, Model model) {
         Gauge gauge = find(id);
         model.addAttribute("place", "gauges");
         model.addAttribute("gauge", gauge);
         model.addAttribute("standing", gauge.standing(LocalDate.now(clock)));
-        BitMatrix code = new QRCodeWriter().encode(gauge.mark(), BarcodeFormat.QR_CODE, SMALLEST_CODE, SMALLEST_CODE);
-        model.addAttribute("codeSize", code.getWidth());
-        model.addAttribute("code", path(code));
+        QrCode code = QrCode.of(gauge.mark());
+        model.addAttribute("codeSize", code.size());
+        model.addAttribute("code", code.path());
         return "gauge/label";
-    }
-
-    private static String path(BitMatrix code) {
-        StringBuilder path = new StringBuilder();
-        for (int y = 0; y < code.getHeight(); y++) {
-            for (int x = 0; x < code.getWidth(); x++) {
-                if (code.get(x, y)) {
-                    path.append('M').append(x).append(' ').append(y).append("h1v1h-1z");
-                }
-            }
-        }
-        return path.toString();
     }
 }

@@ -4,12 +4,19 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.Locale;
+import org.eskarn.app.ledger.LedgerReading;
+import org.eskarn.app.ledger.Sheet;
 import org.eskarn.app.ledger.SignedDocuments;
 import org.eskarn.app.page.NotFound;
+import org.eskarn.app.trust.TraceService;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Tables of the record, written as they are read. */
 @Controller
@@ -19,9 +26,30 @@ class ExportController {
     private static final String XLSX = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
     private final SignedDocuments documents;
+    private final LedgerReading ledger;
+    private final TraceService tracing;
+    private final SheetPdf sheets;
 
-    ExportController(SignedDocuments documents) {
+    ExportController(SignedDocuments documents, LedgerReading ledger, TraceService tracing, SheetPdf sheets) {
         this.documents = documents;
+        this.ledger = ledger;
+        this.tracing = tracing;
+        this.sheets = sheets;
+    }
+
+    /** A sheet to keep or send; of a document that is not what was signed there is none. */
+    @GetMapping("/{number:[0-9]+}/sheet.pdf")
+    ResponseEntity<byte[]> pdf(@PathVariable int number) throws IOException {
+        Sheet sheet = ledger.sheet(number).flatMap(LedgerReading.Seen::sheet).orElseThrow(NotFound::new);
+        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path("/ledger/" + number)
+                .toUriString();
+        byte[] pdf = sheets.of(
+                sheet, ledger.envelope(number).orElseThrow(NotFound::new), tracing.questionsOf(number), address);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"docket-" + number + ".pdf\"")
+                .body(pdf);
     }
 
     @GetMapping("/export/{rows}.csv")
