@@ -2,13 +2,14 @@
 // they stand on, from the field the first; a press on the head of a column sorts by it, and again the other way.
 "use strict";
 
+const rowLink = (row) => row.querySelector("a");
+
 const listField = () => document.querySelector("[data-find]");
 
 const listRows = () => [...document.querySelectorAll("table[data-list] tbody tr, table[data-walked] tbody tr")];
 
-const shownRows = () => listRows().filter((row) => !row.hidden);
-
-const rowLink = (row) => row.querySelector("a");
+// Where an entry has several rows, the first leads somewhere.
+const shownRows = () => listRows().filter((row) => !row.hidden && rowLink(row));
 
 function findInList() {
   const words = listField().value.toLowerCase().split(/\s+/);

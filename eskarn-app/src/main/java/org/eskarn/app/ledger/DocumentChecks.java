@@ -40,6 +40,7 @@ class DocumentChecks {
     private final DocketService dockets;
     private final Signing signing;
     private final SignedUses uses;
+    private final LedgerIndex index;
     private final Clock clock;
 
     DocumentChecks(
@@ -48,12 +49,14 @@ class DocumentChecks {
             DocketService dockets,
             Signing signing,
             SignedUses uses,
+            LedgerIndex index,
             Clock clock) {
         this.ledger = ledger;
         this.builder = builder;
         this.dockets = dockets;
         this.signing = signing;
         this.uses = uses;
+        this.index = index;
         this.clock = clock;
     }
 
@@ -113,6 +116,7 @@ class DocumentChecks {
             before = row.number();
             hashBefore = row.hash();
         }
+        index.keep(rows.stream().filter(row -> row.number() >= number).toList(), keys);
         return rows.size() <= AT_ONCE ? 0 : before + 1;
     }
 

@@ -2,8 +2,11 @@ package org.eskarn.app.ledger;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.time.Clock;
+import java.util.List;
 import org.eskarn.app.ledger.LedgerReading.Seen;
 import org.eskarn.app.trust.TraceService;
+import org.eskarn.core.verdict.Outcome;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
@@ -27,17 +30,33 @@ class LedgerController {
     private final LedgerReading ledger;
     private final CheckRun run;
     private final TraceService tracing;
+    private final Clock clock;
 
-    LedgerController(LedgerReading ledger, CheckRun run, TraceService tracing) {
+    LedgerController(LedgerReading ledger, CheckRun run, TraceService tracing, Clock clock) {
         this.ledger = ledger;
         this.run = run;
         this.tracing = tracing;
+        this.clock = clock;
     }
 
+    /** @param at the first shown, counted from 0 of the newest */
     @GetMapping
-    String list(@RequestParam(defaultValue = "0") int from, Model model) {
+    String list(
+            @RequestParam(name = "from", defaultValue = "0") int at,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "") String verdict,
+            @RequestParam(defaultValue = "") String since,
+            @RequestParam(defaultValue = "") String until,
+            @RequestParam(defaultValue = "false") boolean exceptions,
+            @RequestParam(defaultValue = "false") boolean questioned,
+            Model model) {
+        LedgerQuery query =
+                new LedgerQuery(find.strip(), verdict, since.strip(), until.strip(), exceptions, questioned);
         model.addAttribute("place", "ledger");
-        model.addAttribute("page", ledger.page(Math.max(0, from)));
+        model.addAttribute("query", query);
+        model.addAttribute("verdicts", List.of(Outcome.values()));
+        model.addAttribute("notYet", query.asks() ? ledger.notFoundYet() : 0);
+        model.addAttribute("page", ledger.page(query, Math.max(0, at), clock.getZone()));
         model.addAttribute("checks", ledger.checks());
         return "ledger/ledger";
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface LedgerMapper {
@@ -33,6 +34,34 @@ interface LedgerMapper {
 
     /** The newest first, none above a number. */
     List<DocumentRow> upTo(@Param("number") int number, @Param("most") int most);
+
+    void insertEntry(SignedEntry entry);
+
+    void deleteEntry(int number);
+
+    List<SignedEntry> entries(@Param("from") int from, @Param("to") int to);
+
+    /** The documents that a query asks for, the newest first. */
+    List<Integer> found(
+            @Param("query") LedgerQuery query,
+            @Param("since") @Nullable Instant since,
+            @Param("until") @Nullable Instant until,
+            @Param("from") int from,
+            @Param("most") int most);
+
+    /** How many dockets a query asks for. */
+    record Total(String outcome, int dockets) {}
+
+    List<Total> totals(
+            @Param("query") LedgerQuery query,
+            @Param("since") @Nullable Instant since,
+            @Param("until") @Nullable Instant until);
+
+    /** How many documents can be found; reads the whole table. */
+    int indexed();
+
+    /** @param numbers never empty */
+    List<DocumentRow> numbered(@Param("numbers") List<Integer> numbers);
 
     /** From a number on, in order. */
     List<DocumentRow> following(@Param("number") int number, @Param("most") int most);

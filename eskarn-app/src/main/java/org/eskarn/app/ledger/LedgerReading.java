@@ -1,8 +1,10 @@
 package org.eskarn.app.ledger;
 
 import java.nio.file.Path;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -122,9 +124,9 @@ public class LedgerReading {
 
     /**
      * @param from the first shown, counted from 0 of the newest
-     * @param total how many there are in all
+     * @param total how many there are in all, or were found
      */
-    public record Page(List<Entry> entries, int from, int total) {
+    public record Page(List<Entry> entries, int from, int total, Totals found) {
 
         public int size() {
             return ON_A_PAGE;
@@ -164,9 +166,40 @@ public class LedgerReading {
                         .orElse(""));
     }
 
+    /** How many dockets were found, and how many of each verdict; empty where nothing was asked. */
+    public record Totals(int total, Map<Standing, Integer> verdicts) {
+
+        static final Totals ALL = new Totals(0, Map.of());
+    }
+
+    /** Those that a query asks for. Which they are is looked up; what is shown of them comes from the documents. */
+    public Page page(LedgerQuery query, int from, ZoneId zone) {
+        if (!query.asks()) {
+            return page(from);
+        }
+        Instant since = query.since(zone);
+        Instant until = query.until(zone);
+        Map<Standing, Integer> verdicts = new EnumMap<>(Standing.class);
+        ledger.totals(query, since, until)
+                .forEach(each ->
+                        verdicts.merge(Standing.of(Outcome.valueOf(each.outcome())), each.dockets(), Integer::sum));
+        int total = verdicts.values().stream().mapToInt(Integer::intValue).sum();
+        List<Integer> numbers = ledger.found(query, since, until, from, ON_A_PAGE);
+        return shown(
+                numbers.isEmpty() ? List.of() : ledger.numbered(numbers), from, total, new Totals(total, verdicts));
+    }
+
+    /** How many documents cannot be found yet, because they were not looked through since an upgrade. */
+    public int notFoundYet() {
+        return run.running() ? Math.max(0, ledger.reached() - ledger.indexed()) : 0;
+    }
+
     public Page page(int from) {
         int total = ledger.reached();
-        List<DocumentRow> rows = ledger.upTo(total - from, ON_A_PAGE);
+        return shown(ledger.upTo(total - from, ON_A_PAGE), from, total, Totals.ALL);
+    }
+
+    private Page shown(List<DocumentRow> rows, int from, int total, Totals found) {
         Map<Integer, String> findings = new HashMap<>();
         if (!rows.isEmpty()) {
             ledger.checks(rows.get(rows.size() - 1).number(), rows.get(0).number())
@@ -181,7 +214,7 @@ public class LedgerReading {
             entries.add(entry(row, opened, Optional.ofNullable(findings.get(row.number())), firstBroken));
             named = opened.document().map(SignedDocument::previous).orElse("");
         }
-        return new Page(entries, from, total);
+        return new Page(entries, from, total, found);
     }
 
     private int firstBroken() {

@@ -16,6 +16,7 @@ import javax.sql.DataSource;
 import org.apache.ibatis.mapping.MappedStatement;
 import org.apache.ibatis.mapping.SqlCommandType;
 import org.apache.ibatis.session.SqlSessionFactory;
+import org.eskarn.app.ledger.LedgerQuery;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.junit.jupiter.api.Test;
@@ -24,7 +25,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningEskarn.class)
 class MapperTest {
 
-    private static final Map<String, List<?>> IDS = Map.of(
+    private static final Map<String, Object> IDS = Map.of(
             "ids",
             List.of(1L),
             "partIds",
@@ -36,7 +37,11 @@ class MapperTest {
             "serials",
             List.of(1L),
             "characteristics",
-            List.of("FLATNESS"));
+            List.of("FLATNESS"),
+            "numbers",
+            List.of(1),
+            "query",
+            new LedgerQuery("shaft", "PASS", "", "", true, true));
 
     /** Rows become records by position, so every query must name its columns as the record names its components. */
     @Test
