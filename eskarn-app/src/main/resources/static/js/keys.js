@@ -4,13 +4,17 @@
 const typing = (element) =>
   element.matches?.("input, textarea, select") && !(element.matches("[data-keypad-field]") && (element.value === "" || locked));
 
+// The letters that an answer begins with belong to the field that asks for it.
+const answering = (element, key) =>
+  element.matches?.("[data-keypad-field]") && Boolean(element.form?.dataset.letters?.includes(key.toLowerCase()));
+
 function showKeys() {
   document.getElementById("keys")?.showModal();
 }
 
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || event.key.length !== 1) return;
-  if (typing(event.target) || document.querySelector("dialog[open]")) return;
+  if (typing(event.target) || answering(event.target, event.key) || document.querySelector("dialog[open]")) return;
   // A number typed or scanned on the Bench goes to its field, wherever the focus is.
   const digits = document.querySelector("[data-takes-digits]");
   if (digits && /[0-9]/.test(event.key)) {

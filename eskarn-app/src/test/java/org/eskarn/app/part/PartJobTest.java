@@ -197,6 +197,8 @@ class PartJobTest {
         assertThat(screen.field()).hasValue("maybe");
         screen.field().fill("1");
         screen.press("Enter");
+        // Once an answer stands, Y sets a sweep aside wherever readings are numbers; here it begins an answer.
+        assertThat(page.locator("#entry")).hasAttribute("data-place", "2");
         screen.type("yes");
         screen.shows("Prove");
         screen.verdictIs("pass");

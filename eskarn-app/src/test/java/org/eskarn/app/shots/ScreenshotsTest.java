@@ -83,8 +83,8 @@ class ScreenshotsTest {
                     + "&readings=0+2+-4.5+-13+-21.5+-25.5+-22+-10.5+0+12.5+31+47+49+34.5+13.5+0+0");
             shoot(page, "measure");
             touch(eskarn, address);
-            page.navigate(address + "/parts");
-            shoot(page, "parts");
+            page.navigate(address + "/parts/1/pieces?from=VB-0501&to=VB-0508");
+            shoot(page, "pieces");
             page.navigate(address + "/parts/6");
             shoot(page, "part");
             page.navigate(address + "/parts/10/requirements/2");
