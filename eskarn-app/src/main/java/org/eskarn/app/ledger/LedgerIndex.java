@@ -8,6 +8,8 @@ import org.eskarn.app.ledger.document.PublicKeys;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -48,9 +50,11 @@ class LedgerIndex {
         if (before != null) {
             LOG.warn("What document {} is found by was not as it says, and was put right", now.number());
         }
-        transaction.executeWithoutResult(unused -> {
-            ledger.deleteEntry(now.number());
-            ledger.insertEntry(now);
-        });
+        try {
+            transaction.executeWithoutResult(unused -> ledger.keepEntry(now));
+        } catch (ConcurrencyFailureException | DuplicateKeyException e) {
+            // Whoever looks at the same document in the same moment keeps the same.
+            LOG.debug("Document {} was kept by another check", now.number());
+        }
     }
 }

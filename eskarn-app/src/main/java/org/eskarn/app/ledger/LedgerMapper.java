@@ -35,9 +35,8 @@ interface LedgerMapper {
     /** The newest first, none above a number. */
     List<DocumentRow> upTo(@Param("number") int number, @Param("most") int most);
 
-    void insertEntry(SignedEntry entry);
-
-    void deleteEntry(int number);
+    /** Puts it in the place of the last one. */
+    void keepEntry(SignedEntry entry);
 
     List<SignedEntry> entries(@Param("from") int from, @Param("to") int to);
 

@@ -90,7 +90,7 @@ class Signing {
                 document.key(),
                 key.sign(canonical),
                 now));
-        ledger.insertEntry(SignedEntry.of(docketId, document));
+        ledger.keepEntry(SignedEntry.of(docketId, document));
         ledger.setHead(hash);
         keepHead(new Head(head.number(), hash, now.toString()));
         return head.number();

@@ -5,12 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import java.time.ZoneId;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import javax.sql.DataSource;
 import org.eskarn.app.docket.SetAsideCause;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.ledger.document.PublicKeys;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.app.running.Work;
@@ -105,6 +111,32 @@ class LedgerSearchTest {
         assertThat(found(eskarn, find("okapi"))).containsExactly(work.number());
         int documents = eskarn.bean(LedgerMapper.class).reached();
         assertThat(eskarn.bean(LedgerMapper.class).indexed()).isEqualTo(documents);
+    }
+
+    /** Two checks of the same documents, in the background and asked for, keep the same and do not hinder each other. */
+    @Test
+    void twoChecksAtOnceKeepTheSame(Eskarn eskarn) throws Exception {
+        signed(eskarn, "tapir");
+        eskarn.bean(CheckRun.class).settle();
+        JdbcClient database = JdbcClient.create(eskarn.bean(DataSource.class));
+        List<DocumentRow> rows = eskarn.bean(LedgerMapper.class).following(1, 1000);
+        PublicKeys keys = eskarn.bean(Signing.class).key().publicKeys();
+        ExecutorService both = Executors.newFixedThreadPool(4);
+        try {
+            for (int round = 0; round < 10; round++) {
+                database.sql("delete from signed_entry").update();
+                Callable<Void> keeping = () -> {
+                    eskarn.bean(LedgerIndex.class).keep(rows, keys);
+                    return null;
+                };
+                for (Future<Void> each : both.invokeAll(Collections.nCopies(4, keeping))) {
+                    each.get();
+                }
+                assertThat(eskarn.bean(LedgerMapper.class).indexed()).isEqualTo(rows.size());
+            }
+        } finally {
+            both.shutdownNow();
+        }
     }
 
     /** By keyboard: to the field, what is typed, down to the docket, and to its sheet. */
