@@ -153,8 +153,8 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
     }
 
     /**
-     * What was measured before the part was worked on at another requirement, and does not share its readings: a face that was ground
-     * after it may have moved it, and nobody has looked since.
+     * What rests on a sweep from before the part was worked on at another requirement, and does not share its readings: a face that was
+     * ground after it may have moved it. A sweep from after it does not make up for one from before that counts as well.
      */
     public List<SetUp> measuredBeforeWork() {
         return setUps.stream()
@@ -162,8 +162,16 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
                 .filter(setUp -> setUps.stream()
                         .filter(other -> other.readId() != setUp.readId())
                         .flatMap(SetUp::workedAt)
-                        .anyMatch(at -> at.isAfter(setUp.findings().shown().readAt())))
+                        .anyMatch(at -> restsOnBefore(setUp.findings().shown(), at)))
                 .toList();
+    }
+
+    private static boolean restsOnBefore(Attempt shown, Instant at) {
+        return shown.counted().isEmpty()
+                ? at.isAfter(shown.readAt())
+                : shown.counted().stream()
+                        .flatMap(sweep -> sweep.readTo().stream())
+                        .anyMatch(at::isAfter);
     }
 
     /** Fail if one requirement fails; pass if all that is asked passes; not proven if something was left out or open. */

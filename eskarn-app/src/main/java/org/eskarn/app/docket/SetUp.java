@@ -183,6 +183,11 @@ public record SetUp(
                 .toList();
     }
 
+    /** The conditions that were chosen at the bench, with semicolons between; empty where only those of the drawing count. */
+    public String conditionsChosen() {
+        return row.conditions();
+    }
+
     /** The same without those that were taken back. */
     public List<TruingStepDone> stepsStanding() {
         return stepsOfAttempt().stream().filter(TruingStepDone::stands).toList();

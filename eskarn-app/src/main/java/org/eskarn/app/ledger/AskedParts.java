@@ -29,7 +29,7 @@ final class AskedParts {
 
     private AskedParts() {}
 
-    static DrawnRequirement of(PartRequirement requirement, boolean inService) {
+    static DrawnRequirement of(PartRequirement requirement, boolean inService, boolean conditionsChosen) {
         LayoutTerms layout = requirement.layout();
         GaugeTerms gauge = requirement.gauge();
         Basis basis = requirement.terms().basis();
@@ -79,7 +79,8 @@ final class AskedParts {
                         : null,
                 layout.datumRead().read() && layout.axisFace() != null
                         ? choice(layout.axisFace(), layout.axisFace().title())
-                        : null);
+                        : null,
+                conditionsChosen ? true : null);
     }
 
     private static @Nullable List<FurtherPart> further(PartRequirement requirement) {

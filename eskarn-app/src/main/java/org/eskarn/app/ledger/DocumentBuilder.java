@@ -152,7 +152,10 @@ class DocumentBuilder {
                 setUp.requirement().id(),
                 setUp.requirement().position(),
                 setUp.requirement().title(),
-                AskedParts.of(setUp.requirement(), inService),
+                AskedParts.of(
+                        setUp.requirement(),
+                        inService,
+                        !setUp.conditionsChosen().isEmpty()),
                 preparations(setUp),
                 setUp.stepsDone().stream()
                         .map(step -> new StepPart(

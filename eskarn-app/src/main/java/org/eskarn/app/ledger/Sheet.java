@@ -123,7 +123,8 @@ public record Sheet(
         add(
                 facts,
                 Words.say("ledger.conditions"),
-                String.join("; ", Objects.requireNonNullElse(asked.conditions(), List.of())));
+                String.join("; ", Objects.requireNonNullElse(asked.conditions(), List.of()))
+                        + (asked.conditionsChosen() == null ? "" : Words.say("ledger.chosen-at-the-bench")));
         add(
                 facts,
                 Words.say("ledger.datum-read"),

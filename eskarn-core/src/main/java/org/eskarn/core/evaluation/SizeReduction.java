@@ -127,7 +127,9 @@ public record SizeReduction(
                         sizes,
                         map,
                         worst,
-                        limited ? better(requirement, sweep, sizes, budget) : List.of()),
+                        limited && requirement.statedAs() != StatedAs.MEAN_SIZE
+                                ? better(requirement, sweep, sizes, budget)
+                                : List.of()),
                 limited && requirement.statedAs() != StatedAs.MEAN_SIZE
                         ? SizeReductions.named(sweep, sizes)
                         : List.of());

@@ -11,6 +11,7 @@ import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.core.evaluation.RingReduction;
 import org.eskarn.core.pieces.PieceFigure;
+import org.eskarn.core.verdict.Bounds;
 
 /** One requirement of one piece, as it stands. */
 record MeasuredPiece(Docket docket, SetUp setUp) {
@@ -25,6 +26,10 @@ record MeasuredPiece(Docket docket, SetUp setUp) {
                 && !setUp.blind()
                 && setUp.verdict().value() != null
                 && setUp.findings().shown().whole();
+    }
+
+    Bounds bounds() {
+        return setUp.verdict().bounds();
     }
 
     /** As it is compared with others; empty while there is no figure. */

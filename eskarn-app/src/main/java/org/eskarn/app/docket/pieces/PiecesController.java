@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.account.AccountService;
 import org.eskarn.app.account.SignedIn;
-import org.eskarn.app.docket.Docket;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.part.Part;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.PartService;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -49,22 +49,26 @@ class PiecesController {
             Model model) {
         Part part = parts.part(id).orElseThrow(NotFound::new);
         List<PartRequirement> requirements = parts.requirements(id);
-        List<Docket> dockets = pieces.newest(id, from.strip(), to.strip());
+        List<Piece> shown = pieces.pieces(id, from.strip(), to.strip());
         PiecesPage page =
-                PiecesPage.of(dockets, requirements, requirement, order.equals("serial"), accounts.units(person.id()));
+                PiecesPage.of(shown, requirements, requirement, order.equals("serial"), accounts.units(person.id()));
         model.addAttribute("place", "parts");
         model.addAttribute("part", part);
         model.addAttribute("page", page);
         model.addAttribute("from", from.strip());
         model.addAttribute("to", to.strip());
         model.addAttribute("order", order.equals("serial") ? "serial" : "worst");
-        model.addAttribute("most", dockets.size() == PiecesService.MOST ? PiecesService.MOST : 0);
+        model.addAttribute(
+                "most",
+                shown.stream().mapToInt(each -> each.dockets().size()).sum() == PiecesService.MOST
+                        ? PiecesService.MOST
+                        : 0);
         model.addAttribute("mayWork", person.role().inspects());
         model.addAttribute("mayOpen", person.role().drafts());
         requirements.stream()
                 .filter(each -> each.position() == page.shown())
                 .findFirst()
-                .ifPresent(shown -> model.addAttribute("causes", causes(shown)));
+                .ifPresent(each -> model.addAttribute("causes", causes(each)));
         return "docket/pieces";
     }
 
@@ -88,7 +92,11 @@ class PiecesController {
             @RequestParam(defaultValue = "worst") String order,
             @AuthenticationPrincipal SignedIn person,
             RedirectAttributes again) {
-        pieces.lookAt(id, requirement, cause, looked, person.id());
+        try {
+            pieces.lookAt(id, requirement, cause, looked, person.id());
+        } catch (DuplicateKeyException e) {
+            // Somebody ticked the same in the same moment: it is ticked.
+        }
         again.addAttribute("requirement", requirement);
         again.addAttribute("from", from);
         again.addAttribute("to", to);

@@ -1,5 +1,6 @@
 package org.eskarn.app.docket.pieces;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -20,6 +21,7 @@ import org.eskarn.app.picture.engine.VerdictRule;
 import org.eskarn.core.pieces.PieceFigure;
 import org.eskarn.core.pieces.PiecesCompared;
 import org.eskarn.core.result.Details;
+import org.eskarn.core.result.Note;
 import org.eskarn.core.verdict.Bounds;
 import org.eskarn.core.verdict.Outcome;
 
@@ -27,7 +29,7 @@ import org.eskarn.core.verdict.Outcome;
  * Pieces beside requirements, and one requirement over the pieces.
  *
  * @param columns the requirements in the order of the drawing
- * @param rows the pieces, the worst of the shown requirement first or by serial
+ * @param rows the pieces with their newest docket, the worst of the shown requirement first or by serial
  * @param shown the position of the requirement that is looked at
  * @param summary how many pass, fail or are open
  * @param strip the shown requirement in the order read; empty while nothing is read
@@ -50,81 +52,84 @@ record PiecesPage(
     /** @param apart whether it stands apart from the others at the shown requirement */
     record Row(String serial, int docket, List<Cell> cells, boolean apart) {}
 
-    /** @param address where the requirement of that piece is worked */
+    /** @param address of the docket that it comes from, which may be one before the newest */
     record Cell(Standing standing, String figure, Optional<VerdictRule> rule, String address) {}
 
     static PiecesPage of(
-            List<Docket> dockets, List<PartRequirement> requirements, int asked, boolean bySerial, Units units) {
-        int shown = shown(dockets, requirements, asked);
-        List<MeasuredPiece> pieces = measured(dockets, shown);
-        List<MeasuredPiece> read = pieces.stream()
+            List<Piece> pieces, List<PartRequirement> requirements, int asked, boolean bySerial, Units units) {
+        int shown = shown(pieces, requirements, asked);
+        List<MeasuredPiece> read = measured(pieces, shown).stream()
                 .filter(each -> each.figure().isPresent())
                 .sorted(Comparator.comparing(
                         each -> each.setUp().findings().shown().readAt()))
                 .toList();
+        // New parts and parts in service may have limits of their own; what was read last says which are compared.
+        Bounds bounds = read.isEmpty() ? Bounds.OPEN : read.get(read.size() - 1).bounds();
+        List<MeasuredPiece> alike =
+                read.stream().filter(each -> each.bounds().equals(bounds)).toList();
         List<PieceFigure> figures =
-                read.stream().flatMap(each -> each.figure().stream()).toList();
-        PiecesCompared compared = PiecesCompared.of(
-                figures,
-                read.stream()
-                        .findFirst()
-                        .map(each -> each.setUp().verdict().bounds())
-                        .orElse(Bounds.OPEN));
+                alike.stream().flatMap(each -> each.figure().stream()).toList();
+        PiecesCompared compared = PiecesCompared.of(figures, bounds);
         List<String> apart =
                 compared.apart().stream().map(i -> figures.get(i).piece()).toList();
-        Optional<Display> display = read.stream().findFirst().map(each -> SetUpDisplay.figures(each.setUp(), units));
-        Comparator<MeasuredPiece> order = bySerial
-                ? Comparator.comparing(each -> each.docket().serial())
-                : Comparator.comparingDouble(MeasuredPiece::badness).reversed();
+        Optional<Display> display = alike.stream().findFirst().map(each -> SetUpDisplay.figures(each.setUp(), units));
+        Comparator<Piece> order = bySerial
+                ? Comparator.comparing(Piece::serial)
+                : Comparator.<Piece>comparingDouble(each ->
+                                each.at(shown).map(MeasuredPiece::badness).orElse(Double.NEGATIVE_INFINITY))
+                        .reversed();
         return new PiecesPage(
                 requirements.stream().map(each -> column(each, shown)).toList(),
                 pieces.stream()
                         .sorted(order)
-                        .map(each -> row(
-                                each.docket(),
-                                requirements,
-                                units,
-                                apart.contains(each.docket().serial())))
+                        .map(each -> row(each, requirements, units, apart.contains(each.serial())))
                         .toList(),
                 shown,
-                summary(dockets),
+                summary(pieces.stream().map(Piece::newest).toList()),
                 display.map(said -> PiecesDrawing.of(
-                        read.get(0).setUp().requirement().title(),
+                        alike.get(0).setUp().requirement().title(),
                         figures,
-                        read.stream()
+                        alike.stream()
                                 .map(each -> each.setUp().verdict().outcome())
                                 .toList(),
                         compared,
-                        read.get(0).setUp().verdict().bounds(),
+                        bounds,
                         said)),
                 display.map(said -> headline(figures, compared, said)).orElse(""),
-                display.map(said -> supports(compared, said)).orElse(List.of()),
+                display.map(said -> supports(compared, others(read, bounds), said))
+                        .orElse(List.of()),
                 compared.check().map(Words::of),
                 compared.again());
     }
 
     /** The one asked for; else where most fail, else the first. */
-    private static int shown(List<Docket> dockets, List<PartRequirement> requirements, int asked) {
+    private static int shown(List<Piece> pieces, List<PartRequirement> requirements, int asked) {
         if (requirements.stream().anyMatch(each -> each.position() == asked)) {
             return asked;
         }
         return requirements.stream()
                 .map(PartRequirement::position)
-                .max(Comparator.<Integer>comparingLong(position -> failing(dockets, position))
+                .max(Comparator.<Integer>comparingLong(position -> failing(pieces, position))
                         .thenComparing(Comparator.reverseOrder()))
                 .orElse(1);
     }
 
-    private static long failing(List<Docket> dockets, int position) {
-        return measured(dockets, position).stream()
+    private static long failing(List<Piece> pieces, int position) {
+        return measured(pieces, position).stream()
                 .filter(each -> each.standing() == Standing.FAIL)
                 .count();
     }
 
-    private static List<MeasuredPiece> measured(List<Docket> dockets, int position) {
-        return dockets.stream()
-                .flatMap(docket -> docket.at(position).map(setUp -> new MeasuredPiece(docket, setUp)).stream())
-                .toList();
+    private static List<MeasuredPiece> measured(List<Piece> pieces, int position) {
+        return pieces.stream().flatMap(each -> each.at(position).stream()).toList();
+    }
+
+    /** Those that are judged by another limit, and so not compared. */
+    private static String others(List<MeasuredPiece> read, Bounds bounds) {
+        return read.stream()
+                .filter(each -> !each.bounds().equals(bounds))
+                .map(each -> each.docket().serial())
+                .collect(Collectors.joining(", "));
     }
 
     private static Column column(PartRequirement requirement, int shown) {
@@ -135,13 +140,13 @@ record PiecesPage(
                 requirement.position() == shown);
     }
 
-    private static Row row(Docket docket, List<PartRequirement> requirements, Units units, boolean apart) {
+    private static Row row(Piece piece, List<PartRequirement> requirements, Units units, boolean apart) {
         return new Row(
-                docket.serial(),
-                docket.number(),
+                piece.serial(),
+                piece.newest().number(),
                 requirements.stream()
-                        .map(each -> docket.at(each.position())
-                                .map(setUp -> cell(new MeasuredPiece(docket, setUp), units))
+                        .map(each -> piece.at(each.position())
+                                .map(measured -> cell(measured, units))
                                 .orElse(new Cell(Standing.OPEN, "", Optional.empty(), "")))
                         .toList(),
                 apart);
@@ -191,8 +196,12 @@ record PiecesPage(
                 display.symbol());
     }
 
-    private static List<String> supports(PiecesCompared compared, Display display) {
-        return DetailsView.of(new Details(List.of(), List.of(), compared.supports()), display, display)
+    private static List<String> supports(PiecesCompared compared, String others, Display display) {
+        List<Note> said = new ArrayList<>(compared.supports());
+        if (!others.isEmpty()) {
+            said.add(Note.of("docket.pieces-of-another-limit", others));
+        }
+        return DetailsView.of(new Details(List.of(), List.of(), said), display, display)
                 .remarks();
     }
 }

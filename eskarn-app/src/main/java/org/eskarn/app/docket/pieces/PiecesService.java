@@ -1,10 +1,10 @@
 package org.eskarn.app.docket.pieces;
 
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.page.NotFound;
@@ -13,11 +13,11 @@ import org.eskarn.app.part.PartService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The newest docket of each piece of a part, and what was looked at because they differ. */
+/** The pieces of a part, and what was looked at because they differ. */
 @Service
 class PiecesService {
 
-    /** As many as one compares at a glance; more are chosen by their serials. */
+    /** As many dockets as one compares at a glance; others are chosen by their serials. */
     static final int MOST = 60;
 
     private final DocketService dockets;
@@ -33,22 +33,18 @@ class PiecesService {
     }
 
     /**
-     * The newest docket of each piece of a revision, in the order of their serials.
+     * The pieces of a revision with their dockets, in the order of their serials.
      *
      * @param from the first serial; empty for no bound
      * @param to the last serial; empty for no bound
      */
     @Transactional(readOnly = true)
-    public List<Docket> newest(long partId, String from, String to) {
-        Set<String> serials = new HashSet<>();
-        List<Docket> newest = new ArrayList<>();
-        for (Docket docket : dockets.ofPart(partId, from, to, MOST)) {
-            if (serials.add(docket.serial())) {
-                newest.add(docket);
-            }
-        }
-        newest.sort((one, other) -> one.serial().compareTo(other.serial()));
-        return newest;
+    public List<Piece> pieces(long partId, String from, String to) {
+        Map<String, List<Docket>> bySerial = dockets.ofPart(partId, from, to, MOST).stream()
+                .collect(Collectors.groupingBy(Docket::serial, TreeMap::new, Collectors.toList()));
+        return bySerial.entrySet().stream()
+                .map(each -> new Piece(each.getKey(), each.getValue()))
+                .toList();
     }
 
     @Transactional(readOnly = true)

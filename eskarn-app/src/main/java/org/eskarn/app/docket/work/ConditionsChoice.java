@@ -20,7 +20,7 @@ public record ConditionsChoice(String chosen, List<Usual> usual) {
 
     static ConditionsChoice of(SetUp setUp) {
         return new ConditionsChoice(
-                setUp.row().conditions(),
+                setUp.conditionsChosen(),
                 Arrays.stream(UsualConditions.values())
                         .map(each -> new Usual(
                                 each.word(),

@@ -64,7 +64,7 @@ class ConditionsService {
     /** Whether conditions can be chosen now: nothing rests on the stations as they are yet. */
     static boolean offered(Docket docket, SetUp setUp) {
         return setUp.requirement().mayHaveConditions()
-                && setUp.requirement().layout().conditions().equals(setUp.row().conditions())
+                && setUp.requirement().layout().conditions().equals(setUp.conditionsChosen())
                 && setUp.readId() == setUp.id()
                 && docket.setUps().stream().noneMatch(other -> other.id() != setUp.id() && other.readId() == setUp.id())
                 && setUp.beside().isEmpty()

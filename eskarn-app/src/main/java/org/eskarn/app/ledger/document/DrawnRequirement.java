@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param limit the one that counts for this docket
  * @param otherLimit the one for parts in service beside that for new parts, or the other way round; absent where there is one
  * @param conditions it is read under, one after the other; absent for one
+ * @param conditionsChosen true where they were chosen at the bench and the drawing does not name them; else absent
  * @param datumRead how its datum is had; absent where the part stands on it
  * @param axisFace how a face lies to the rings of its axis; absent where it is not held to one, or was not asked yet
  * @param further free texts beside all this; absent where there are none
@@ -45,7 +46,8 @@ public record DrawnRequirement(
         @Nullable List<FurtherPart> further,
         @Nullable List<String> conditions,
         @Nullable Choice datumRead,
-        @Nullable Choice axisFace) {
+        @Nullable Choice axisFace,
+        @Nullable Boolean conditionsChosen) {
 
     private static final String ITSELF = "ITSELF";
 

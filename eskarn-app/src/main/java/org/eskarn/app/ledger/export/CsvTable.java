@@ -40,4 +40,9 @@ final class CsvTable implements TableWriter {
     public void end() throws IOException {
         printer.flush();
     }
+
+    @Override
+    public void close() {
+        // The answer that it is written to belongs to the server.
+    }
 }

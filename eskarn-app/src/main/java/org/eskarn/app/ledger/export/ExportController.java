@@ -56,28 +56,33 @@ class ExportController {
     void csv(@PathVariable String rows, HttpServletResponse response) throws IOException {
         ExportedRows exported = named(rows);
         OutputStream to = attached(response, "text/csv;charset=UTF-8", "eskarn-" + rows + ".csv");
-        CsvTable table = new CsvTable(to);
-        table.row(exported.heads());
-        all(exported, table);
+        try (CsvTable table = new CsvTable(to)) {
+            table.row(exported.heads());
+            all(exported, table);
+        }
     }
 
     @GetMapping("/export/{rows}.xlsx")
     void xlsx(@PathVariable String rows, HttpServletResponse response) throws IOException {
         ExportedRows exported = named(rows);
-        all(exported, new XlsxTable(attached(response, XLSX, "eskarn-" + rows + ".xlsx"), rows, exported.heads()));
+        try (XlsxTable table =
+                new XlsxTable(attached(response, XLSX, "eskarn-" + rows + ".xlsx"), rows, exported.heads())) {
+            all(exported, table);
+        }
     }
 
     /** The readings of one docket. */
     @GetMapping("/{number:[0-9]+}/readings.csv")
     void readings(@PathVariable int number, HttpServletResponse response) throws IOException {
         SignedDocuments.Placed placed = documents.ofDocket(number).orElseThrow(NotFound::new);
-        CsvTable table =
-                new CsvTable(attached(response, "text/csv;charset=UTF-8", "docket-" + number + "-readings.csv"));
-        table.row(ExportedRows.READINGS.heads());
-        for (var row : ExportedRows.READINGS.of(placed)) {
-            table.row(row);
+        OutputStream to = attached(response, "text/csv;charset=UTF-8", "docket-" + number + "-readings.csv");
+        try (CsvTable table = new CsvTable(to)) {
+            table.row(ExportedRows.READINGS.heads());
+            for (var row : ExportedRows.READINGS.of(placed)) {
+                table.row(row);
+            }
+            table.end();
         }
-        table.end();
     }
 
     private void all(ExportedRows exported, TableWriter table) throws IOException {

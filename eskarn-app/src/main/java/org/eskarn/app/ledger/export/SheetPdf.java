@@ -5,10 +5,13 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder.PdfAConformance;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.ZoneId;
 import java.util.Calendar;
 import java.util.GregorianCalendar;
 import java.util.List;
@@ -78,9 +81,7 @@ public class SheetPdf {
                         Map.of(
                                 "sheet", sheet,
                                 "questions", questions,
-                                "zone",
-                                        java.time.ZoneId.of(
-                                                sheet.document().signature().zone()),
+                                "zone", ZoneId.of(sheet.document().signature().zone()),
                                 "style", style,
                                 "code", QrCode.of(address),
                                 "address", address)));
@@ -118,7 +119,7 @@ public class SheetPdf {
         byte[] json = envelope.getBytes(StandardCharsets.UTF_8);
         String name = "docket-" + sheet.document().docket().number() + ".json";
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            PDEmbeddedFile file = new PDEmbeddedFile(document, new java.io.ByteArrayInputStream(json));
+            PDEmbeddedFile file = new PDEmbeddedFile(document, new ByteArrayInputStream(json));
             file.setSubtype("application/json");
             file.setSize(json.length);
             file.setModDate(signedAt(sheet));
@@ -145,8 +146,7 @@ public class SheetPdf {
 
     private static Calendar signedAt(Sheet sheet) {
         Calendar at = new GregorianCalendar(TimeZone.getTimeZone("UTC"), Locale.ROOT);
-        at.setTimeInMillis(
-                java.time.Instant.parse(sheet.document().signature().at()).toEpochMilli());
+        at.setTimeInMillis(Instant.parse(sheet.document().signature().at()).toEpochMilli());
         return at;
     }
 }

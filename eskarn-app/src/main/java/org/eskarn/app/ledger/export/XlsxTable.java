@@ -75,8 +75,11 @@ final class XlsxTable implements TableWriter {
 
     @Override
     public void end() throws IOException {
-        try (book) {
-            book.write(to);
-        }
+        book.write(to);
+    }
+
+    @Override
+    public void close() throws IOException {
+        book.close();
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.microsoft.playwright.Page;
 import org.eskarn.app.docket.AttemptKind;
+import org.eskarn.app.docket.SetAsideCause;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.ledger.SigningRefused;
 import org.eskarn.app.running.Eskarn;
@@ -41,7 +42,12 @@ class MeasuredBeforeWorkTest {
         page.navigate(eskarn.address() + "/dockets/" + first.number() + "/sign");
         assertThat(page.locator(".notice")).containsText("Measured before the part was worked on");
         first.oneMore(MARA);
-        first.sweep(MARA, GOOD).confirm(MARA, Step.VERDICT);
+        first.sweep(MARA, GOOD);
+        assertThat(first.docket().measuredBeforeWork())
+                .as("the mean of one from before and one from after")
+                .hasSize(1);
+        first.setAside(MARA, 1, SetAsideCause.OTHER, "read before journal B was ground")
+                .confirm(MARA, Step.PROVE, Step.VERDICT);
         assertThat(first.docket().measuredBeforeWork()).isEmpty();
         first.sign(MARA, "");
     }

@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
+import java.time.LocalDate;
+import org.eskarn.app.account.AccountService;
+import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.DocketService.Opening;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
@@ -43,6 +47,26 @@ class PiecesJobTest {
         assertThat(page.locator("tbody tr").first()).containsText("VB-0501");
         page.keyboard().press("d");
         assertThat(page.locator("[name=serials]")).hasValue("VB-0506");
+    }
+
+    /** The check that would tell is opened: as long as nothing came of it, what was found before stays in sight. */
+    @Test
+    void anEmptyCheckDoesNotHideTheFailure(Eskarn eskarn) {
+        long part = eskarn.bean(PartService.class)
+                .byNumber("TG-110", "C")
+                .orElseThrow()
+                .id();
+        DocketService dockets = eskarn.bean(DocketService.class);
+        int check = dockets.open(
+                new Opening(part, "VB-0503", 1, 1, "final", "overhaul office", LocalDate.of(2027, 1, 4)),
+                eskarn.bean(AccountService.class)
+                        .byLogin("m.quill")
+                        .orElseThrow()
+                        .id());
+        Page page = batch(eskarn);
+        assertThat(page.locator("tbody tr.chosen")).hasCount(2);
+        assertThat(page.locator("tbody tr:has-text('VB-0503')")).containsText("33.0");
+        assertThat(page.locator("tbody tr:has-text('VB-0503') a").first()).hasText(String.valueOf(check));
     }
 
     /** What was looked at stands with who looked; ticked twice it is taken away, and the other requirements have their own. */

@@ -103,6 +103,6 @@ class ConditionsAtTheBenchTest {
                 .sign(MARA, "");
         Page page = eskarn.signedIn(MARA);
         page.navigate(eskarn.address() + "/ledger/" + work.number());
-        assertThat(page.locator("main")).containsText("free; clamped");
+        assertThat(page.locator("main")).containsText("free; clamped (chosen at the bench)");
     }
 }
