@@ -30,6 +30,11 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
     /** Stations of a ring or line that stand side by side on paper. */
     private static final int SIDE_BY_SIDE = 12;
 
+    /** Letters that the names of so many may have together, with what stands between two. */
+    private static final int LETTERS = 94;
+
+    private static final int BETWEEN = 2;
+
     private static final double HALF_A_TURN = 180;
 
     public record Row(String name, List<String> cells, boolean struck) {}
@@ -74,8 +79,9 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
             all.add(Words.say("ledger.return"));
         }
         List<ReadingTable> tables = new ArrayList<>();
-        for (int from = 0; from < all.size(); from += SIDE_BY_SIDE) {
-            List<String> part = all.subList(from, Math.min(all.size(), from + SIDE_BY_SIDE));
+        for (int from = 0, to; from < all.size(); from = to) {
+            to = from + fitting(all.subList(from, all.size()));
+            List<String> part = all.subList(from, to);
             List<Row> rows = new ArrayList<>();
             for (SweepPart sweep : sweeps) {
                 Map<String, String> cells = new LinkedHashMap<>();
@@ -93,6 +99,20 @@ public record ReadingTable(String title, String corner, List<String> columns, Li
                     new ReadingTable(from == 0 ? unit(layout, sweeps) : "", Words.say("ledger.at"), part, rows, false));
         }
         return tables;
+    }
+
+    /** How many of them stand side by side; one at least. */
+    private static int fitting(List<String> names) {
+        int count = 0;
+        int letters = 0;
+        while (count < Math.min(names.size(), SIDE_BY_SIDE)) {
+            letters += names.get(count).length() + BETWEEN;
+            if (count > 0 && letters > LETTERS) {
+                break;
+            }
+            count++;
+        }
+        return count;
     }
 
     /** What was found while hunting stands between its neighbours, where the stations have an order of their own. */

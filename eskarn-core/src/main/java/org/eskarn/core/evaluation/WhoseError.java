@@ -1,6 +1,7 @@
 package org.eskarn.core.evaluation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -23,7 +24,8 @@ import org.eskarn.core.result.Note;
  * </ul>
  *
  * A change counts where it is larger than what two figures of one gauge can differ by of themselves, √2 · U; each group is compared with
- * the first condition of all as well. Where nothing changes, the error follows the part.
+ * the first condition of all as well. Where nothing changes, the error follows the part; but where that much is no less than the error
+ * itself, nothing is told.
  */
 final class WhoseError {
 
@@ -61,12 +63,26 @@ final class WhoseError {
         });
         double[] all = conditions.stream().mapToDouble(Condition::figure).toArray();
         if (notes.isEmpty()) {
-            notes.add(
-                    range(all) > telling
-                            ? Note.of("core.the-conditions-differ-by", Figure.deviation(range(all)))
-                            : Note.of("core.the-same-under-all-conditions", Figure.deviation(telling)));
+            notes.add(unnamed(requirement, all, telling));
         }
         return notes;
+    }
+
+    private static Note unnamed(Requirement requirement, double[] figures, double telling) {
+        Figure range = Figure.deviation(range(figures));
+        if (range.amount() > telling) {
+            return Note.of("core.the-conditions-differ-by", range);
+        }
+        return telling < error(requirement, figures)
+                ? Note.of("core.the-same-under-all-conditions", Figure.deviation(telling))
+                : Note.of("core.the-conditions-tell-nothing", range, Figure.deviation(telling));
+    }
+
+    /** What would have to be told apart, µm: the error that was found, or of a size what is allowed. */
+    private static double error(Requirement requirement, double[] figures) {
+        return requirement.characteristic().sized()
+                ? requirement.bounds().width()
+                : Arrays.stream(figures).map(Math::abs).max().orElse(0);
     }
 
     private static void slide(double[] figures, double telling, List<Note> notes) {

@@ -69,7 +69,8 @@ class WhoseErrorTest {
         "4, 9, 15, 4, core.it-grows-along-the-slide",
         "4, 15, 5, 4, core.it-changes-with-the-slide",
         "4, 4.5, 4, 14, core.it-is-the-seating",
-        "9, 9, 9.5, 9, core.the-same-under-all-conditions"
+        "9, 9, 9.5, 9, core.the-same-under-all-conditions",
+        "1, 1.5, 1, 1, core.the-conditions-tell-nothing"
     })
     void theConditionsSayWhoseErrorItIs(double top, double middle, double bottom, double again, String said) {
         Given given = under(SQUARENESS, LINE, "0 50 100", SLIDE);

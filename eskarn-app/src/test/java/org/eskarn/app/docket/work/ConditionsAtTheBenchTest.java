@@ -104,5 +104,11 @@ class ConditionsAtTheBenchTest {
         Page page = eskarn.signedIn(MARA);
         page.navigate(eskarn.address() + "/ledger/" + work.number());
         assertThat(page.locator("main")).containsText("free; clamped (chosen at the bench)");
+        assertThat((Boolean) page.evaluate(
+                        "() => { const edge = document.querySelector('.sheet').getBoundingClientRect().right;"
+                                + " return [...document.querySelectorAll('.sheet table')]"
+                                + ".every((table) => table.getBoundingClientRect().right < edge); }"))
+                .as("nothing of a table lies beyond the sheet")
+                .isTrue();
     }
 }
