@@ -53,6 +53,16 @@ document.addEventListener("keydown", (event) => {
   lines.form.requestSubmit();
 });
 
+// A file of readings is shown in the field that they are pasted into; what is too long for a sweep is not read.
+document.addEventListener("change", async (event) => {
+  const chosen = event.target.closest?.("[data-reads-into]");
+  const [file] = chosen?.files ?? [];
+  if (!file) return;
+  const field = chosen.form.elements[chosen.dataset.readsInto];
+  field.value = await file.slice(0, 200000).text();
+  field.focus();
+});
+
 document.addEventListener("click", (event) => {
   if (event.target.closest("[data-show-keys]")) showKeys();
   if (event.target.closest("[data-print]")) window.print();

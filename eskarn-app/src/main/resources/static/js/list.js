@@ -2,7 +2,8 @@
 // they stand on, from the field the first; a press on the head of a column sorts by it, and again the other way.
 "use strict";
 
-const rowLink = (row) => row.querySelector("a");
+// Where a row has several, the one that opens it is marked.
+const rowLink = (row) => row.querySelector("a[data-opens]") ?? row.querySelector("a");
 
 const listField = () => document.querySelector("[data-find]");
 
@@ -31,7 +32,7 @@ document.addEventListener("input", (event) => {
 const walkField = () => listField() ?? document.querySelector("[data-walk]");
 
 document.addEventListener("keydown", (event) => {
-  if (!walkField() || event.ctrlKey || event.metaKey || event.altKey) return;
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
   if (listField() && event.target === listField() && event.key === "Escape") {
     listField().value = "";
     findInList();
@@ -47,10 +48,10 @@ document.addEventListener("keydown", (event) => {
   if (!step) return;
   const rows = shownRows();
   const at = rows.findIndex((row) => row.contains(document.activeElement));
-  if (at < 0 && event.target !== walkField()) return;
+  if (at < 0 && (!walkField() || event.target !== walkField())) return;
   event.preventDefault();
   const next = at < 0 ? (step > 0 ? 0 : -1) : at + step;
-  (rows[next] ? rowLink(rows[next]) : walkField()).focus();
+  (rows[next] ? rowLink(rows[next]) : walkField())?.focus();
 });
 
 // Without script a head is only a head.

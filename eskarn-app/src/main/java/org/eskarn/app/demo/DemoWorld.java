@@ -1,9 +1,12 @@
 package org.eskarn.app.demo;
 
+import java.io.IOException;
+import java.io.InputStream;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.eskarn.app.account.Account;
 import org.eskarn.app.account.AccountRefused;
 import org.eskarn.app.account.AccountService;
@@ -13,6 +16,8 @@ import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.DocketService.Opening;
 import org.eskarn.app.docket.WaitsFor;
+import org.eskarn.app.exchange.ExchangeService;
+import org.eskarn.app.exchange.ImportRefused;
 import org.eskarn.app.gauge.Calibration;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeChangeService;
@@ -59,6 +64,8 @@ class DemoWorld {
     private final DemoEvidence evidence;
     private final DemoTrueVerdicts trueVerdicts;
     private final DemoBatch batch;
+    private final DemoCertificate certificates;
+    private final ExchangeService exchange;
     private final OffsetService offsets;
     private final Clock clock;
 
@@ -78,6 +85,8 @@ class DemoWorld {
             DemoEvidence evidence,
             DemoTrueVerdicts trueVerdicts,
             DemoBatch batch,
+            DemoCertificate certificates,
+            ExchangeService exchange,
             OffsetService offsets,
             Clock clock) {
         this.installation = installation;
@@ -95,6 +104,8 @@ class DemoWorld {
         this.evidence = evidence;
         this.trueVerdicts = trueVerdicts;
         this.batch = batch;
+        this.certificates = certificates;
+        this.exchange = exchange;
         this.offsets = offsets;
         this.clock = clock;
     }
@@ -144,8 +155,17 @@ class DemoWorld {
                     open("TG-260", "VB-0490", 1, 1, "first-off", "transmission cell", today.plusDays(14), mara),
                     mara.id());
             batch.make(today);
-        } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused e) {
+            certificates.make(today);
+            exchange.take("parts", file("capstan.csv"), mara.id());
+        } catch (AccountRefused | FormRefused | DocketConflict | SigningRefused | ImportRefused | IOException e) {
             throw new IllegalStateException("the demo's own data were refused", e);
+        }
+    }
+
+    /** A part as another program wrote it, with semicolons and decimal commas. */
+    private static byte[] file(String name) throws IOException {
+        try (InputStream in = Objects.requireNonNull(DemoWorld.class.getResourceAsStream(name), name)) {
+            return in.readAllBytes();
         }
     }
 

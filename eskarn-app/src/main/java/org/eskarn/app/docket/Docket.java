@@ -76,6 +76,15 @@ public record Docket(DocketRow row, Part part, List<SetUp> setUps) {
         return row.openedByName();
     }
 
+    /** The number of the signed docket whose place it takes; null for none. */
+    public @Nullable Integer supersedes() {
+        return row.supersedes();
+    }
+
+    public String supersedesReason() {
+        return row.supersedesReason();
+    }
+
     /** Whether the limits for parts in service count, where the drawing has such. */
     public boolean inService() {
         return row.inService();

@@ -39,9 +39,14 @@ public interface DocketMapper {
     /** The latest dockets of one revision of a part. */
     List<DocketRow> ofPart(@Param("partId") long partId, @Param("most") int most);
 
-    /** The same of pieces whose serials lie from one to another; empty for no bound. */
-    List<DocketRow> ofSerials(
-            @Param("partId") long partId, @Param("from") String from, @Param("to") String to, @Param("most") int most);
+    /** A docket and the serial of its piece. */
+    record Numbered(int number, String serial) {}
+
+    /** All dockets of one revision of a part, the latest first. */
+    List<Numbered> serialsOfPart(long partId);
+
+    /** The latest first. */
+    List<DocketRow> byNumbers(@Param("numbers") Collection<Integer> numbers);
 
     Optional<SetUpRow> setUpAt(@Param("number") int number, @Param("position") int position);
 
@@ -116,6 +121,15 @@ public interface DocketMapper {
 
     /** The same for all set-ups of a docket. */
     void touchAll(@Param("docketId") long docketId, @Param("by") long by, @Param("at") Instant at);
+
+    /** Notes that an open docket takes the place of a signed one. */
+    int supersede(@Param("number") int number, @Param("superseded") int superseded, @Param("reason") String reason);
+
+    /** The docket that takes the place of another. */
+    Optional<DocketRow> superseding(int number);
+
+    /** Locks its row until the transaction ends, so that whoever signs it waits. */
+    void hold(long docketId);
 
     void namePiece(@Param("docketId") long docketId, @Param("serial") String serial);
 

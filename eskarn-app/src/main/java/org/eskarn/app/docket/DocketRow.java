@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  * A docket as its row stands.
  *
  * @param gaugeId the gauge that is inspected; null for a part
+ * @param supersedes the number of the signed docket whose place it takes; null for none
  */
 public record DocketRow(
         long id,
@@ -23,7 +24,9 @@ public record DocketRow(
         Instant openedAt,
         @Nullable Long gaugeId,
         long openedBy,
-        String openedByName) {
+        String openedByName,
+        @Nullable Integer supersedes,
+        String supersedesReason) {
 
     /** Whether the limits for parts in service count, where the drawing has such. */
     public boolean inService() {

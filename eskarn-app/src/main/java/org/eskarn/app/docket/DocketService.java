@@ -74,16 +74,39 @@ public class DocketService {
         return new InHand(rows.size(), assemble(shown));
     }
 
+    /** The dockets in hand by the day they are due; of each only what says which it is. */
+    @Transactional(readOnly = true)
+    public List<DueDocket> due() {
+        List<DocketRow> rows = dockets.bySigned(false);
+        Map<Long, Part> byId = rows.isEmpty() ? Map.of() : parts.parts(partIds(rows));
+        return rows.stream()
+                .map(row -> new DueDocket(
+                        row.number(),
+                        Objects.requireNonNull(byId.get(row.partId())).title(),
+                        row.serial(),
+                        row.due()))
+                .toList();
+    }
+
     /** All signed dockets. */
     @Transactional(readOnly = true)
     public List<Docket> signed() {
         return assemble(dockets.bySigned(true));
     }
 
-    /** The newest dockets of a revision of a part whose serials lie from one to another, both empty for all. */
+    /** The newest dockets of a revision of a part whose serials lie from one to another as people count, empty for no bound. */
     @Transactional(readOnly = true)
     public List<Docket> ofPart(long partId, String from, String to, int most) {
-        return assemble(dockets.ofSerials(partId, from, to, most));
+        if (from.isEmpty() && to.isEmpty()) {
+            return assemble(dockets.ofPart(partId, most));
+        }
+        SerialOrder order = new SerialOrder();
+        List<Integer> numbers = dockets.serialsOfPart(partId).stream()
+                .filter(each -> order.within(each.serial(), from, to))
+                .map(DocketMapper.Numbered::number)
+                .limit(most)
+                .toList();
+        return numbers.isEmpty() ? List.of() : assemble(dockets.byNumbers(numbers));
     }
 
     /** What a new docket is opened for. */
@@ -127,6 +150,8 @@ public class DocketService {
                 clock.instant(),
                 opening.gaugeId(),
                 by,
+                "",
+                null,
                 "");
         dockets.insertDocket(row, by);
         long id = dockets.idOf(number);
@@ -140,6 +165,49 @@ public class DocketService {
         dockets.insertAttempts(id, by, clock.instant());
         dockets.insertSweeps(firstSweeps(shared, setUpOf), by, clock.instant());
         return number;
+    }
+
+    /**
+     * Opens a docket that takes the place of a signed one, for the same piece, revision and purpose. Returns its number.
+     *
+     * @throws DocketConflict if the other is not signed, or another takes its place already
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public int supersede(int signed, String reason, LocalDate due, long by) throws DocketConflict {
+        DocketRow row = dockets.byNumber(signed)
+                .orElseThrow(() -> new DocketConflict(Words.say("docket.there-is-no-docket", signed)));
+        // Whoever does the same in the same moment waits here.
+        dockets.hold(row.id());
+        if (!row.signed()) {
+            throw new DocketConflict(Words.say("docket.only-a-signed-docket-is-superseded"));
+        }
+        Optional<DocketRow> other = dockets.superseding(signed);
+        if (other.isPresent()) {
+            throw new DocketConflict(Words.say(
+                    "docket.is-superseded-already", signed, other.get().number()));
+        }
+        int number = open(
+                new Opening(
+                        row.partId(),
+                        row.serial(),
+                        row.piece(),
+                        row.pieces(),
+                        row.purpose(),
+                        row.askedBy(),
+                        due,
+                        row.gaugeId()),
+                by);
+        dockets.supersede(number, signed, reason);
+        return number;
+    }
+
+    /** Which docket takes the place of another, and whether it is signed. */
+    public record Superseding(int number, boolean signed, String reason) {}
+
+    @Transactional(readOnly = true)
+    public Optional<Superseding> superseding(int number) {
+        return dockets.superseding(number)
+                .map(row -> new Superseding(row.number(), row.signed(), row.supersedesReason()));
     }
 
     /** Whoever opens another in the same moment, or changes the order of those in hand, waits here until the transaction ends. */
@@ -179,13 +247,32 @@ public class DocketService {
     public Docket lock(int number, long by) throws DocketConflict {
         DocketRow row = dockets.byNumber(number)
                 .orElseThrow(() -> new DocketConflict(Words.say("docket.there-is-no-docket", number)));
+        // Set-ups before the docket, as everybody locks them.
         dockets.touchAll(row.id(), by, clock.instant());
-        // Looked at only now that it is locked: it may have been signed while this waited.
+        dockets.hold(row.id());
+        return unsigned(number);
+    }
+
+    /** Looked at only once it is locked: it may have been signed while that waited. */
+    private Docket unsigned(int number) throws DocketConflict {
         Docket docket = find(number).orElseThrow();
         if (docket.signed()) {
             throw new DocketConflict(Words.say("docket.docket-is-signed-already-nothing-was-changed", number));
         }
         return docket;
+    }
+
+    /**
+     * Keeps a docket from being signed until the transaction ends, for a change to what belongs to it and to none of its requirements.
+     *
+     * @throws DocketConflict if it is signed already
+     */
+    @Transactional(rollbackFor = DocketConflict.class)
+    public Docket hold(int number) throws DocketConflict {
+        DocketRow row = dockets.byNumber(number)
+                .orElseThrow(() -> new DocketConflict(Words.say("docket.there-is-no-docket", number)));
+        dockets.hold(row.id());
+        return unsigned(number);
     }
 
     /** Only after {@link #lock}, in the same transaction. */

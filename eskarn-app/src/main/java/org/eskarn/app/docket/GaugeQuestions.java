@@ -1,10 +1,16 @@
 package org.eskarn.app.docket;
 
+import java.util.Collection;
 import java.util.List;
 
-/** Tells a docket what became known of its gauges since it was worked. Whoever traces gauges back knows it. */
+/** Tells dockets what became known of their gauges since they were worked. Whoever traces gauges back knows it. */
 public interface GaugeQuestions {
 
-    /** The questions that gauges raised about a docket, the oldest first. */
-    List<Question> questionsOf(int number);
+    /** The questions that gauges raised about some dockets; of each docket the oldest first. */
+    List<Question> questionsOf(Collection<Integer> numbers);
+
+    /** The same of one. */
+    default List<Question> questionsOf(int number) {
+        return questionsOf(List.of(number));
+    }
 }

@@ -7,7 +7,9 @@ public enum ReadingSource {
     /** Typed, or sent by a gauge that types like a keyboard. */
     KEYPAD(""),
     PASTED(Words.say("docket.pasted")),
-    SIMULATED(Words.say("docket.simulated-indicator"));
+    SIMULATED(Words.say("docket.simulated-indicator")),
+    /** Sent by another program, under a token of the person who answers for it. */
+    PROGRAM(Words.say("docket.sent-by-a-program"));
 
     private final String title;
 

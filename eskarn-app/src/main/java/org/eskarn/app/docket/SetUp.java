@@ -200,6 +200,14 @@ public record SetUp(
                 .toList();
     }
 
+    /** Whether it has a figure that whole sweeps show and that may be seen: while another inspector measures, it may not. */
+    public boolean showsFigure() {
+        return wholeLeftOut().isEmpty()
+                && !blind()
+                && verdict().value() != null
+                && findings.shown().whole();
+    }
+
     /** Whether anything found here can be corrected by a known step. */
     public boolean correctable() {
         return !blind()

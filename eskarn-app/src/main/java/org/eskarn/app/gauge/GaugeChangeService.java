@@ -87,7 +87,21 @@ public class GaugeChangeService {
             @Nullable LengthUnit pointUnit,
             @Nullable String uncertainty,
             @Nullable String nextDue,
-            @Nullable String note) {}
+            @Nullable String note) {
+
+        public static CalibrationForm of(Calibration calibration) {
+            BigDecimal known = calibration.uncertainty();
+            return new CalibrationForm(
+                    calibration.doneOn().toString(),
+                    calibration.doneBy(),
+                    calibration.result(),
+                    calibration.points(),
+                    calibration.pointUnit(),
+                    known == null ? "" : known.toPlainString(),
+                    calibration.nextDue().toString(),
+                    calibration.note());
+        }
+    }
 
     /**
      * Records a calibration. One that found the gauge out of its limits withdraws it.

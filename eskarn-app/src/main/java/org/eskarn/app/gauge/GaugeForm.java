@@ -64,7 +64,7 @@ public record GaugeForm(
                 "");
     }
 
-    static GaugeForm of(Gauge gauge) {
+    public static GaugeForm of(Gauge gauge) {
         boolean master = gauge.masterSize() != null;
         return new GaugeForm(
                 gauge.mark(),

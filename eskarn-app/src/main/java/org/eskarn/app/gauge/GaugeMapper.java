@@ -37,6 +37,9 @@ interface GaugeMapper {
 
     List<Calibration> calibrations(long gaugeId);
 
+    /** Of all gauges, the oldest first. */
+    List<Calibration> allCalibrations();
+
     /**
      * The last of each gauge, where its points have a unit.
      *

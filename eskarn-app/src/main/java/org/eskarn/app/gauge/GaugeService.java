@@ -2,11 +2,14 @@ package org.eskarn.app.gauge;
 
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.eskarn.app.page.DayCalendar;
+import org.eskarn.app.page.Words;
 import org.eskarn.core.gauge.Block;
 import org.eskarn.core.gauge.BlockSet;
 import org.eskarn.core.gauge.CalibrationCurve;
@@ -52,6 +55,27 @@ public class GaugeService {
         return gauges.dueBy(day);
     }
 
+    /** Those that are not withdrawn, by the day they are due. */
+    @Transactional(readOnly = true)
+    public List<Gauge> watched() {
+        return gauges.all().stream()
+                .filter(gauge -> gauge.status() != GaugeStatus.WITHDRAWN)
+                .sorted(Comparator.comparing(Gauge::nextDue).thenComparing(Gauge::mark))
+                .toList();
+    }
+
+    /** The same for a calendar. */
+    @Transactional(readOnly = true)
+    public List<DayCalendar.Entry> calendar() {
+        return watched().stream()
+                .map(gauge -> new DayCalendar.Entry(
+                        "gauge-" + gauge.id(),
+                        gauge.nextDue(),
+                        Words.say("gauge.calibration-due", gauge.mark(), gauge.name()),
+                        gauge.place()))
+                .toList();
+    }
+
     /** A gauge with its history. */
     public record Whole(
             Gauge gauge,
@@ -80,6 +104,12 @@ public class GaugeService {
                         gauges.blocks(id).stream()
                                 .sorted(java.util.Comparator.comparing(BlockRow::nominal))
                                 .toList()));
+    }
+
+    /** The calibrations of all gauges, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<Calibration> calibrations() {
+        return gauges.allCalibrations();
     }
 
     /** Sweeps read with a gauge since its last calibration. */

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.eskarn.app.page.DayCalendar;
+import org.eskarn.app.page.Words;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -45,8 +47,10 @@ class ScheduleController {
     String show(Model model) {
         LocalDate today = LocalDate.now(clock);
         Map<Long, Integer> uses = gauges.uses();
-        Map<String, List<Line>> byMonth = watched().stream()
+        List<Line> lines = gauges.watched().stream()
                 .map(gauge -> line(gauge, uses.getOrDefault(gauge.id(), 0)))
+                .toList();
+        Map<String, List<Line>> byMonth = lines.stream()
                 .collect(Collectors.groupingBy(
                         line -> month(line.gauge().nextDue(), today), TreeMap::new, Collectors.toList()));
         model.addAttribute("place", "gauges");
@@ -54,8 +58,7 @@ class ScheduleController {
         model.addAttribute("months", byMonth);
         model.addAttribute(
                 "byUse",
-                watched().stream()
-                        .map(gauge -> line(gauge, uses.getOrDefault(gauge.id(), 0)))
+                lines.stream()
                         .filter(line -> line.useShare() != null)
                         .sorted(Comparator.comparing(
                                 (Line line) -> -java.util.Objects.requireNonNullElse(line.useShare(), 0)))
@@ -72,18 +75,11 @@ class ScheduleController {
         return due.isBefore(today) ? "" : due.toString().substring(0, 7);
     }
 
-    private List<Gauge> watched() {
-        return gauges.all().stream()
-                .filter(gauge -> gauge.status() != GaugeStatus.WITHDRAWN)
-                .sorted(Comparator.comparing(Gauge::nextDue).thenComparing(Gauge::mark))
-                .toList();
-    }
-
     @GetMapping(path = "/calibrations.ics")
     ResponseEntity<String> calendar() {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"calibrations.ics\"")
-                .body(CalibrationCalendar.of(watched(), clock.instant()));
+                .body(DayCalendar.of(Words.say("gauge.calibrations"), gauges.calendar(), clock.instant()));
     }
 }

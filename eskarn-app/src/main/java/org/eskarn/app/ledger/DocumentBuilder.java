@@ -25,6 +25,7 @@ import org.eskarn.app.docket.TruingStepDone;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.gauge.GaugeService.Whole;
+import org.eskarn.app.ledger.document.CertificatePart;
 import org.eskarn.app.ledger.document.GaugePart;
 import org.eskarn.app.ledger.document.SignedDocument.AttemptPart;
 import org.eskarn.app.ledger.document.SignedDocument.CelsiusPart;
@@ -43,6 +44,7 @@ import org.eskarn.app.ledger.document.SignedDocument.RemedyResult;
 import org.eskarn.app.ledger.document.SignedDocument.RequirementPart;
 import org.eskarn.app.ledger.document.SignedDocument.Result;
 import org.eskarn.app.ledger.document.SignedDocument.StepPart;
+import org.eskarn.app.ledger.document.SignedDocument.SupersededPart;
 import org.eskarn.app.ledger.document.SignedDocument.TakenBack;
 import org.eskarn.app.ledger.document.SignedDocument.TruingPart;
 import org.eskarn.app.page.Display;
@@ -57,11 +59,13 @@ class DocumentBuilder {
 
     private final GaugeService gauges;
     private final DrawingWriter drawings;
+    private final CertificateParts certificates;
     private final Clock clock;
 
-    DocumentBuilder(GaugeService gauges, DrawingWriter drawings, Clock clock) {
+    DocumentBuilder(GaugeService gauges, DrawingWriter drawings, CertificateParts certificates, Clock clock) {
         this.gauges = gauges;
         this.drawings = drawings;
+        this.certificates = certificates;
         this.clock = clock;
     }
 
@@ -69,7 +73,12 @@ class DocumentBuilder {
      * What a docket holds, without the frame that signing puts round it. It is also what a signer sees: its hash tells
      * whether anything changed since.
      */
-    record Content(DocketPart docket, DrawnPart part, List<RequirementPart> requirements, String outcome) {}
+    record Content(
+            DocketPart docket,
+            DrawnPart part,
+            List<RequirementPart> requirements,
+            String outcome,
+            @Nullable CertificatePart certificate) {}
 
     /** Where the result of a requirement comes from. */
     @FunctionalInterface
@@ -96,7 +105,8 @@ class DocumentBuilder {
                 docket.setUps().stream()
                         .map(setUp -> requirement(docket, setUp, results, sweeps))
                         .toList(),
-                outcome);
+                outcome,
+                certificates.of(docket).orElse(null));
     }
 
     ZoneId zone() {
@@ -133,7 +143,13 @@ class DocumentBuilder {
                 docket.askedBy(),
                 docket.due().toString(),
                 done(docket.openedBy(), docket.openedByName(), docket.openedAt()),
-                gauge);
+                gauge,
+                superseded(docket));
+    }
+
+    private static @Nullable SupersededPart superseded(Docket docket) {
+        Integer superseded = docket.supersedes();
+        return superseded == null ? null : new SupersededPart(superseded, docket.supersedesReason());
     }
 
     private static DrawnPart part(Part part) {

@@ -10,7 +10,7 @@ import org.thymeleaf.context.Context;
 
 /** Writes pictures as SVG by the templates that draw them on pages, so that a document keeps what the signer saw. */
 @Component
-class DrawingWriter {
+public class DrawingWriter {
 
     private final ITemplateEngine templates;
 
@@ -18,7 +18,7 @@ class DrawingWriter {
         this.templates = templates;
     }
 
-    String write(Picture picture) {
+    public String write(Picture picture) {
         return written("ledger/drawing", Map.of("picture", picture, "box", picture.smallBox()));
     }
 

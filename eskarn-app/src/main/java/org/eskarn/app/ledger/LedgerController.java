@@ -4,8 +4,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.time.Clock;
 import java.util.List;
+import org.eskarn.app.account.SignedIn;
 import org.eskarn.app.ledger.LedgerReading.Seen;
-import org.eskarn.app.trust.TraceService;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.core.verdict.Outcome;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -13,6 +14,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,13 +31,15 @@ class LedgerController {
 
     private final LedgerReading ledger;
     private final CheckRun run;
-    private final TraceService tracing;
+    private final SinceSigning since;
+    private final SavedViews views;
     private final Clock clock;
 
-    LedgerController(LedgerReading ledger, CheckRun run, TraceService tracing, Clock clock) {
+    LedgerController(LedgerReading ledger, CheckRun run, SinceSigning since, SavedViews views, Clock clock) {
+        this.views = views;
         this.ledger = ledger;
         this.run = run;
-        this.tracing = tracing;
+        this.since = since;
         this.clock = clock;
     }
 
@@ -49,9 +53,17 @@ class LedgerController {
             @RequestParam(defaultValue = "") String until,
             @RequestParam(defaultValue = "false") boolean exceptions,
             @RequestParam(defaultValue = "false") boolean questioned,
+            @AuthenticationPrincipal SignedIn person,
             Model model) {
-        LedgerQuery query =
-                new LedgerQuery(find.strip(), verdict, since.strip(), until.strip(), exceptions, questioned);
+        return list(
+                new LedgerQuery(find.strip(), verdict, since.strip(), until.strip(), exceptions, questioned),
+                at,
+                person,
+                model);
+    }
+
+    private String list(LedgerQuery query, int at, SignedIn person, Model model) {
+        model.addAttribute("views", views.of(person.id()));
         model.addAttribute("place", "ledger");
         model.addAttribute("query", query);
         model.addAttribute("verdicts", List.of(Outcome.values()));
@@ -59,6 +71,34 @@ class LedgerController {
         model.addAttribute("page", ledger.page(query, Math.max(0, at), clock.getZone()));
         model.addAttribute("checks", ledger.checks());
         return "ledger/ledger";
+    }
+
+    /** Keeps what is looked for under a name; everybody has views of their own. */
+    @PostMapping("/views")
+    String saveView(
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String find,
+            @RequestParam(defaultValue = "") String verdict,
+            @RequestParam(defaultValue = "") String since,
+            @RequestParam(defaultValue = "") String until,
+            @RequestParam(defaultValue = "false") boolean exceptions,
+            @RequestParam(defaultValue = "false") boolean questioned,
+            @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        LedgerQuery query =
+                new LedgerQuery(find.strip(), verdict, since.strip(), until.strip(), exceptions, questioned);
+        try {
+            views.save(person.id(), name, query);
+        } catch (FormRefused e) {
+            model.addAttribute("viewProblem", e.getMessage());
+        }
+        return list(query, 0, person, model);
+    }
+
+    @PostMapping("/views/{id}/remove")
+    String removeView(@PathVariable long id, @AuthenticationPrincipal SignedIn person) {
+        views.remove(person.id(), id);
+        return "redirect:/ledger";
     }
 
     /** Checks every document in the background. */
@@ -76,7 +116,7 @@ class LedgerController {
     }
 
     @GetMapping("/{number}")
-    String sheet(@PathVariable int number, Model model) {
+    String sheet(@PathVariable int number, @AuthenticationPrincipal SignedIn person, Model model) {
         model.addAttribute("place", "ledger");
         Seen seen = ledger.sheet(number).orElseThrow(LedgerController::notFound);
         if (seen.sheet().isEmpty()) {
@@ -85,7 +125,10 @@ class LedgerController {
             return "ledger/not-shown";
         }
         model.addAttribute("sheet", seen.sheet().get());
-        model.addAttribute("questions", tracing.questionsOf(number));
+        model.addAttribute("since", since.of(number));
+        model.addAttribute("maySupersede", person.role().inspects());
+        model.addAttribute("onScreen", true);
+        model.addAttribute("certified", seen.sheet().get().document().certificate() != null);
         return "ledger/sheet";
     }
 

@@ -50,7 +50,12 @@ public class LedgerCopies {
                     Json.read(CopiedRecord.of(canonical, copy.number(), copy.serial(), copy.further()));
             signing.append(
                     copy.docketId(),
-                    new Content(document.docket(), document.part(), document.requirements(), document.outcome()),
+                    new Content(
+                            document.docket(),
+                            document.part(),
+                            document.requirements(),
+                            document.outcome(),
+                            document.certificate()),
                     document.program().rules(),
                     document.signature(),
                     null);

@@ -62,6 +62,25 @@ interface LedgerMapper {
     /** @param numbers never empty */
     List<DocumentRow> numbered(@Param("numbers") List<Integer> numbers);
 
+    /** A docket and the signed one that took its place. */
+    record Superseded(int docket, int successor) {}
+
+    /** @param numbers of dockets; never empty */
+    List<Superseded> superseded(@Param("numbers") List<Integer> numbers);
+
+    /** Signed dockets of a part that no signed one supersedes, the newest first. */
+    List<SignedPiece> signedPieces(@Param("partId") long partId, @Param("most") @Nullable Integer most);
+
+    /** The newest signed docket in which a gauge was inspected. */
+    @Nullable
+    Integer inspectionOf(long gaugeId);
+
+    List<SavedView> views(long accountId);
+
+    void saveView(@Param("accountId") long accountId, @Param("name") String name, @Param("query") String query);
+
+    int removeView(@Param("id") long id, @Param("accountId") long accountId);
+
     /** From a number on, in order. */
     List<DocumentRow> following(@Param("number") int number, @Param("most") int most);
 

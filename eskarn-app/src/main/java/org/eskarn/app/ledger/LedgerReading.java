@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.ledger.DocumentChecks.Found;
@@ -44,19 +45,27 @@ public class LedgerReading {
     private final DocumentChecks checks;
     private final CheckRun run;
     private final Signing signing;
+    private final SinceSigning since;
 
-    LedgerReading(LedgerMapper ledger, DocumentChecks checks, CheckRun run, Signing signing) {
+    LedgerReading(LedgerMapper ledger, DocumentChecks checks, CheckRun run, Signing signing, SinceSigning since) {
         this.ledger = ledger;
         this.checks = checks;
         this.run = run;
         this.signing = signing;
+        this.since = since;
     }
 
     /**
      * @param finding in words; empty where nothing is wrong
      * @param shown empty for a document that is not what was signed
      */
-    public record Entry(int number, int docket, DocumentState state, String finding, Optional<Shown> shown) {}
+    public record Entry(
+            int number,
+            int docket,
+            DocumentState state,
+            String finding,
+            Optional<Shown> shown,
+            Afterwards afterwards) {}
 
     /** What the Ledger shows of a document. */
     public record Shown(SignedDocument document, List<Line> lines) {
@@ -205,13 +214,20 @@ public class LedgerReading {
             ledger.checks(rows.get(rows.size() - 1).number(), rows.get(0).number())
                     .forEach(check -> findings.put(check.number(), check.finding()));
         }
+        Map<Integer, Afterwards> afterwards =
+                since.afterwards(rows.stream().map(DocumentRow::docketNumber).toList());
         int firstBroken = firstBroken();
         PublicKeys keys = signing.key().publicKeys();
         List<Entry> entries = new ArrayList<>();
         String named = "";
         for (DocumentRow row : rows) {
             Opened opened = Opened.of(row.stored(), named, keys);
-            entries.add(entry(row, opened, Optional.ofNullable(findings.get(row.number())), firstBroken));
+            entries.add(entry(
+                    row,
+                    opened,
+                    Optional.ofNullable(findings.get(row.number())),
+                    firstBroken,
+                    Objects.requireNonNull(afterwards.get(row.docketNumber()))));
             named = opened.document().map(SignedDocument::previous).orElse("");
         }
         return new Page(entries, from, total, found);
@@ -242,14 +258,16 @@ public class LedgerReading {
     }
 
     /** That it is what was signed is looked at each time; the rest was found when it was last checked. */
-    private static Entry entry(DocumentRow row, Opened opened, Optional<String> last, int firstBroken) {
+    private static Entry entry(
+            DocumentRow row, Opened opened, Optional<String> last, int firstBroken, Afterwards afterwards) {
         Optional<String> finding = opened.altered().map(Finding::words).or(() -> last);
         return new Entry(
                 row.number(),
                 row.docketNumber(),
                 state(row.number(), finding, firstBroken),
                 finding.orElse(""),
-                opened.document().map(Shown::of));
+                opened.document().map(Shown::of),
+                afterwards);
     }
 
     private static DocumentState state(int number, Optional<String> finding, int firstBroken) {

@@ -10,6 +10,10 @@ import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.ledger.DocumentBuilder.Content;
+import org.eskarn.app.ledger.Heads.Head;
+import org.eskarn.app.ledger.WhenSigned.Signed;
+import org.eskarn.app.ledger.document.CertificatePart;
+import org.eskarn.app.ledger.document.CertificatePart.CertificateResult;
 import org.eskarn.app.ledger.document.Json;
 import org.eskarn.app.ledger.document.SignedDocument.SignaturePart;
 import org.eskarn.app.page.Words;
@@ -17,6 +21,7 @@ import org.eskarn.app.signin.OwnPassword;
 import org.eskarn.app.trust.SignedUses;
 import org.eskarn.core.CoreVersion;
 import org.eskarn.core.verdict.Outcome;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -34,6 +39,7 @@ public class LedgerService {
     private final SignedUses uses;
     private final DocketService dockets;
     private final OwnPassword ownPassword;
+    private final List<WhenSigned> told;
     private final Clock clock;
 
     LedgerService(
@@ -43,6 +49,7 @@ public class LedgerService {
             SignedUses uses,
             DocketService dockets,
             OwnPassword ownPassword,
+            List<WhenSigned> told,
             Clock clock) {
         this.documents = documents;
         this.signing = signing;
@@ -50,13 +57,28 @@ public class LedgerService {
         this.uses = uses;
         this.dockets = dockets;
         this.ownPassword = ownPassword;
+        this.told = told;
         this.clock = clock;
     }
 
-    /** The hash of what a docket holds now; signing needs it, so that nobody signs what they have not seen. */
+    /**
+     * What a docket holds now beside its requirements.
+     *
+     * @param hash of the whole; signing needs it, so that nobody signs what they have not seen
+     * @param certificate what is said of the maker’s certificate; null where the piece came without one
+     */
+    public record ToSign(String hash, @Nullable CertificateResult certificate) {}
+
+    @Transactional(readOnly = true)
+    public ToSign toSign(Docket docket) {
+        Content content = documents.content(docket);
+        CertificatePart certificate = content.certificate();
+        return new ToSign(hash(content), certificate == null ? null : certificate.result());
+    }
+
     @Transactional(readOnly = true)
     public String contentHash(Docket docket) {
-        return hash(documents.content(docket));
+        return toSign(docket).hash();
     }
 
     private static String hash(Content content) {
@@ -122,14 +144,16 @@ public class LedgerService {
                 Parts.time(clock.instant().truncatedTo(ChronoUnit.MICROS)),
                 documents.zone().getId(),
                 remark(docket, remark, signer));
-        int document = signing.append(docket.id(), content, CoreVersion.CURRENT, signature, null);
+        Head document = signing.append(docket.id(), content, CoreVersion.CURRENT, signature, null);
         dockets.close(docket);
         uses.keep(docket);
+        told.forEach(each ->
+                each.signed(docket, new Signed(document.number(), document.hash(), signer.name(), signature.at())));
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
 
             @Override
             public void afterCommit() {
-                run.check(document);
+                run.check(document.number());
             }
         });
     }

@@ -1,10 +1,6 @@
 package org.eskarn.app.ledger;
 
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.eskarn.app.docket.Docket;
@@ -14,6 +10,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.docket.TakenReading;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.page.Sha256;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.core.flat.Reversal;
 import org.eskarn.core.reading.Corrections;
@@ -291,11 +288,6 @@ final class LegacySeal {
     }
 
     private static String digest(StringBuilder text) {
-        try {
-            byte[] bytes = text.toString().getBytes(StandardCharsets.UTF_8);
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+        return Sha256.of(text.toString());
     }
 }

@@ -1,5 +1,6 @@
 package org.eskarn.app.ledger;
 
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,8 +9,12 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.eskarn.app.certificate.HeadLine;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.ledger.document.Amount;
+import org.eskarn.app.ledger.document.CertificatePart;
+import org.eskarn.app.ledger.document.CertificatePart.ClaimPart;
 import org.eskarn.app.ledger.document.Choice;
 import org.eskarn.app.ledger.document.Done;
 import org.eskarn.app.ledger.document.DrawnRequirement;
@@ -56,6 +61,11 @@ public record Sheet(
         return times().moment(at);
     }
 
+    /** The day alone. */
+    public String day(String at) {
+        return times().dayOf(at);
+    }
+
     public String by(Done done) {
         return times().by(done);
     }
@@ -94,6 +104,64 @@ public record Sheet(
                         String.join("; ", each.getValue()),
                         each.getKey().get(2)))
                 .toList();
+    }
+
+    /** What stands at the head of the maker’s certificate. */
+    public String certificateHead(CertificatePart certificate) {
+        return new HeadLine(
+                        certificate.maker(),
+                        certificate.model(),
+                        certificate.serial(),
+                        certificate.number(),
+                        certificate.dated() == null ? null : LocalDate.parse(certificate.dated()),
+                        certificate.temperature(),
+                        certificate.standard(),
+                        certificate.gauge(),
+                        certificate.signedBy())
+                .said();
+    }
+
+    /** What a row claims, where and over what; and why that cannot be compared. */
+    public String claimed(ClaimPart row) {
+        return Stream.of(
+                        row.what(),
+                        row.place(),
+                        row.over(),
+                        row.incomparable() == null ? "" : row.incomparable().words() + ": " + row.reason())
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+
+    public String written(String figure, ClaimPart row) {
+        return figure.isEmpty() ? "–" : figure.replace('-', '\u2212') + " " + row.unit();
+    }
+
+    /** The rows of the certificate that the measurement contradicts. */
+    public List<ClaimPart> contradicted() {
+        CertificatePart certificate = document.certificate();
+        return certificate == null
+                ? List.of()
+                : certificate.rows().stream()
+                        .filter(row -> row.result().finding().code().equals("CONTRADICTED"))
+                        .toList();
+    }
+
+    /** What was read for a row: every attempt of the requirement that measures it. */
+    public List<SheetAttempt> attempts(ClaimPart row) {
+        return document.requirements().stream()
+                .filter(requirement -> Integer.valueOf(requirement.position()).equals(row.requirement()))
+                .map(this::leading)
+                .flatMap(requirement -> attempts(requirement).stream())
+                .filter(attempt -> !attempt.sweeps().isEmpty())
+                .toList();
+    }
+
+    /** The requirement whose readings it is judged from. */
+    private RequirementPart leading(RequirementPart requirement) {
+        return document.requirements().stream()
+                .filter(other -> Integer.valueOf(other.position()).equals(requirement.readWith()))
+                .findFirst()
+                .orElse(requirement);
     }
 
     /** What was asked beyond the limit, as far as it says something. */

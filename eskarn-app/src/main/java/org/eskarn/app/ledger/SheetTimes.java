@@ -22,6 +22,10 @@ record SheetTimes(ZoneId zone) {
         return MOMENT.format(Instant.parse(at).atZone(zone));
     }
 
+    String dayOf(String at) {
+        return DAY.format(Instant.parse(at).atZone(zone));
+    }
+
     static String day(String date) {
         return DAY.format(LocalDate.parse(date));
     }

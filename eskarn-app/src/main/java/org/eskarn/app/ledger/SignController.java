@@ -8,6 +8,7 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
 import org.eskarn.app.docket.Standing;
 import org.eskarn.app.docket.VerdictWords;
+import org.eskarn.app.ledger.LedgerService.ToSign;
 import org.eskarn.app.page.Display;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.picture.engine.VerdictRule;
@@ -132,7 +133,9 @@ class SignController {
         model.addAttribute("remarkNeeded", !passes || !before.isEmpty());
         model.addAttribute("passes", passes);
         model.addAttribute("before", before);
-        model.addAttribute("seen", ledger.contentHash(docket));
+        ToSign toSign = ledger.toSign(docket);
+        model.addAttribute("seen", toSign.hash());
+        model.addAttribute("certificate", toSign.certificate());
         model.addAttribute("stage", stage);
         model.addAttribute("remark", remark);
         return "ledger/sign";

@@ -2,6 +2,8 @@ package org.eskarn.app.ledger;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.eskarn.app.ledger.document.PublicKeys;
 import org.eskarn.app.ledger.document.SignedDocument;
@@ -15,10 +17,12 @@ public class SignedDocuments {
 
     private final LedgerMapper ledger;
     private final Signing signing;
+    private final SinceSigning since;
 
-    SignedDocuments(LedgerMapper ledger, Signing signing) {
+    SignedDocuments(LedgerMapper ledger, Signing signing, SinceSigning since) {
         this.ledger = ledger;
         this.signing = signing;
+        this.since = since;
     }
 
     /**
@@ -26,7 +30,7 @@ public class SignedDocuments {
      *
      * @param document empty where it is not what was signed, so that nothing of it counts
      */
-    public record Placed(int number, int docket, Optional<SignedDocument> document) {}
+    public record Placed(int number, int docket, Optional<SignedDocument> document, Afterwards afterwards) {}
 
     /** What is done with each of them. */
     public interface Reader {
@@ -46,19 +50,32 @@ public class SignedDocuments {
             if (rows.isEmpty()) {
                 return;
             }
-            for (DocumentRow row : rows) {
-                reader.read(placed(row, keys));
+            Map<Integer, Afterwards> afterwards = afterwards(rows);
+            // Most of the time goes into checking signatures, which needs nothing of one another.
+            for (Placed each : rows.parallelStream()
+                    .map(row -> placed(row, afterwards, keys))
+                    .toList()) {
+                reader.read(each);
             }
             next = rows.get(rows.size() - 1).number() + 1;
         }
     }
 
     public Optional<Placed> ofDocket(int number) {
-        return ledger.ofDocket(number).map(row -> placed(row, signing.key().publicKeys()));
+        return ledger.ofDocket(number)
+                .map(row -> placed(row, afterwards(List.of(row)), signing.key().publicKeys()));
     }
 
-    private static Placed placed(DocumentRow row, PublicKeys keys) {
+    private Map<Integer, Afterwards> afterwards(List<DocumentRow> rows) {
+        return since.afterwards(rows.stream().map(DocumentRow::docketNumber).toList());
+    }
+
+    private static Placed placed(DocumentRow row, Map<Integer, Afterwards> afterwards, PublicKeys keys) {
         boolean altered = row.stored().check(keys).isPresent();
-        return new Placed(row.number(), row.docketNumber(), altered ? Optional.empty() : Optional.of(row.document()));
+        return new Placed(
+                row.number(),
+                row.docketNumber(),
+                altered ? Optional.empty() : Optional.of(row.document()),
+                Objects.requireNonNull(afterwards.get(row.docketNumber())));
     }
 }

@@ -57,9 +57,9 @@ class Signing {
 
     /**
      * @param rules version of the rules that the figures were computed by
-     * @return the number of the document
+     * @return the number of the document, and its hash
      */
-    int append(
+    Head append(
             long docketId, Content content, String rules, SignaturePart signature, @Nullable CarriedOver carriedOver) {
         // Whoever signs at the same time waits here, so that numbers and hashes follow each other.
         ledger.countOn();
@@ -75,7 +75,8 @@ class Signing {
                 content.requirements(),
                 content.outcome(),
                 signature,
-                carriedOver);
+                carriedOver,
+                content.certificate());
         byte[] canonical = Json.canonical(document);
         String hash = Json.hash(canonical);
         Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
@@ -92,8 +93,9 @@ class Signing {
                 now));
         ledger.keepEntry(SignedEntry.of(docketId, document));
         ledger.setHead(hash);
-        keepHead(new Head(head.number(), hash, now.toString()));
-        return head.number();
+        Head written = new Head(head.number(), hash, now.toString());
+        keepHead(written);
+        return written;
     }
 
     /** Once it is committed; a line that a crash prevents is written at the next start. */

@@ -31,20 +31,25 @@ public final class Words {
     private static final List<String> PLACES = List.of(
             "account",
             "actions",
+            "api",
             "backup",
             "bench",
             "calculators",
+            "certificate",
             "core",
             "docket",
+            "exchange",
             "gauge",
             "ledger",
             "page",
             "part",
             "picture",
             "remedy",
+            "reminder",
             "signin",
             "start",
             "trust",
+            "webhook",
             "works");
 
     private static final Map<String, String> PATTERNS = read();

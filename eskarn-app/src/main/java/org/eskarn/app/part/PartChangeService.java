@@ -48,7 +48,7 @@ public class PartChangeService {
             @Nullable String material,
             @Nullable String expansion) {
 
-        static PartForm of(Part part) {
+        public static PartForm of(Part part) {
             BigDecimal expansion = part.expansion();
             return new PartForm(
                     part.drawingNumber(),
@@ -68,7 +68,7 @@ public class PartChangeService {
             @Nullable LengthUnit nominalUnit,
             @Nullable String seenFrom) {
 
-        static FeatureForm of(Feature feature) {
+        public static FeatureForm of(Feature feature) {
             BigDecimal nominal = feature.nominal();
             return new FeatureForm(
                     feature.name(),

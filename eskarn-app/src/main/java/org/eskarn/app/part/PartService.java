@@ -63,6 +63,12 @@ public class PartService {
         return parts.features(List.of(partId));
     }
 
+    /** The features of each part. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Feature>> features(Collection<Long> partIds) {
+        return partIds.isEmpty() ? Map.of() : parts.features(partIds).stream().collect(groupingBy(Feature::partId));
+    }
+
     /** How many requirements each part has. */
     @Transactional(readOnly = true)
     public Map<Long, Integer> requirementCounts() {

@@ -58,7 +58,7 @@ public record RequirementForm(
         return blank(inch ? LengthUnit.INCH : LengthUnit.MILLIMETRE, preparations);
     }
 
-    static RequirementForm of(PartRequirement requirement) {
+    public static RequirementForm of(PartRequirement requirement) {
         return new RequirementForm(
                 requirement.title(),
                 requirement.head().featureId(),

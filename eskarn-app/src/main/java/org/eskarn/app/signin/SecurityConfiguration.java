@@ -74,6 +74,8 @@ class SecurityConfiguration {
                 .permitAll()
                 .requestMatchers(HttpMethod.GET, "/lib/**", "/js/**", "/mark.svg")
                 .permitAll()
+                .requestMatchers(HttpMethod.GET, "/calendar/*")
+                .permitAll()
                 .requestMatchers(HttpMethod.GET, "/server/health/**")
                 .permitAll()
                 .requestMatchers("/accounts/**", "/works/**", "/server/**")
@@ -82,9 +84,12 @@ class SecurityConfiguration {
                 .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name())
                 .requestMatchers(HttpMethod.POST, "/gauges/*/check", "/gauges/*/report", "/gauges/*/trace/*/accept")
                 .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name(), Role.KEEPER.name())
-                .requestMatchers(HttpMethod.POST, "/gauges/**")
+                .requestMatchers(HttpMethod.POST, "/exchange/parts/**")
+                .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name())
+                .requestMatchers(HttpMethod.POST, "/gauges/**", "/exchange/**")
                 .hasRole(Role.KEEPER.name())
-                .requestMatchers("/dockets/*/sign", "/dockets/*/piece", "/parts/*/dockets/new", "/quick")
+                .requestMatchers(
+                        "/dockets/*/sign", "/dockets/*/piece", "/dockets/*/supersede", "/parts/*/dockets/new", "/quick")
                 .hasAnyRole(Role.INSPECTOR.name(), Role.CHECKER.name())
                 .anyRequest()
                 .authenticated());

@@ -79,7 +79,8 @@ interface TraceMapper {
     /** The latest dockets with something not settled. */
     List<Long> inQuestion(int most);
 
-    List<Question> questionsOfDocket(int number);
+    /** @param numbers never empty */
+    List<Question> questionsOfDockets(@Param("numbers") Collection<Integer> numbers);
 
     void insertQuestion(
             @Param("setUpId") long setUpId,

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -149,11 +150,11 @@ public class TraceService implements GaugeQuestions {
         return mapper.openQuestions(gaugeId);
     }
 
-    /** What is or was in question of one docket. */
+    /** What is or was in question of some dockets. */
     @Transactional(readOnly = true)
     @Override
-    public List<Question> questionsOf(int number) {
-        return mapper.questionsOfDocket(number);
+    public List<Question> questionsOf(Collection<Integer> numbers) {
+        return numbers.isEmpty() ? List.of() : mapper.questionsOfDockets(numbers);
     }
 
     /**

@@ -60,7 +60,8 @@ class EveryColumnTest {
             "preparation.position",
             "reading.standing_place",
             "reading.entry_key",
-            "set_up.beside");
+            "set_up.beside",
+            "certificate.version");
 
     /** They say nothing while their other half is empty, so only those that hold a value are changed. */
     private static final Set<String> HALVES = Set.of(
@@ -107,7 +108,10 @@ class EveryColumnTest {
             Map.entry("feature", "id in (select feature_id from requirement where " + ofPart() + ")"),
             Map.entry("requirement", ofPart()),
             Map.entry("requirement_limit", ofRequirement()),
-            Map.entry("preparation", ofRequirement()));
+            Map.entry("preparation", ofRequirement()),
+            Map.entry("certificate", "docket_id in (select id from docket where number = :docket)"),
+            Map.entry("certificate_claim", ofCertificate()),
+            Map.entry("certificate_scan", ofCertificate()));
 
     private static ConfigurableApplicationContext server;
     private static SignedDockets dockets;
@@ -125,6 +129,10 @@ class EveryColumnTest {
 
     private static String ofSetUp() {
         return "set_up_id in (select u.id from set_up u join docket d on d.id = u.docket_id where d.number = :docket)";
+    }
+
+    private static String ofCertificate() {
+        return "certificate_id in (select c.id from certificate c join docket d on d.id = c.docket_id where d.number = :docket)";
     }
 
     private static String ofSweep() {

@@ -153,6 +153,6 @@ class LedgerSearchTest {
         page.keyboard().press("Enter");
         assertThat(page).hasURL(eskarn.address() + "/ledger/" + work.number());
         page.navigate(eskarn.address() + "/ledger?since=2026-13-40");
-        assertThat(page.locator("#found .problem")).containsText("There is no day “2026-13-40”");
+        assertThat(page.locator("#found [role=alert]")).containsText("There is no day “2026-13-40”");
     }
 }

@@ -1,6 +1,12 @@
 package org.eskarn.app.ledger;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import org.eskarn.app.certificate.CertificateService;
+import org.eskarn.app.certificate.Certificates;
+import org.eskarn.app.certificate.ClaimForm;
+import org.eskarn.app.certificate.Incomparable;
+import org.eskarn.app.certificate.ScannedFile;
 import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.SetAsideCause;
 import org.eskarn.app.docket.Step;
@@ -17,6 +23,7 @@ import org.eskarn.app.docket.work.SetUpService;
 import org.eskarn.app.docket.work.TypedReading;
 import org.eskarn.app.docket.work.ZeroService;
 import org.eskarn.app.running.Work;
+import org.eskarn.core.requirement.LimitUnit;
 import org.springframework.context.ApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
@@ -28,7 +35,8 @@ record SignedDockets(int bore, int journal) {
     private static final String WENNA = "w.sorrel";
 
     static SignedDockets sign(ApplicationContext beans) throws Exception {
-        return new SignedDockets(bore(beans), journal(beans));
+        int bore = bore(beans);
+        return new SignedDockets(bore, journal(beans, bore));
     }
 
     /** A master, an override, a second inspector, a decision, a correction with its steps, and requirements left out. */
@@ -93,8 +101,35 @@ record SignedDockets(int bore, int journal) {
                 .update();
     }
 
+    /** A row that is compared, one that is not, and a page. */
+    private static void certificate(Work work) throws Exception {
+        CertificateService certificates = work.bean(CertificateService.class);
+        certificates.write(work.number(), 0, Certificates.head("Maker", "M", "2026-01-14"), work.id(MARA));
+        certificates.writeRow(work.number(), 0, 0, Certificates.claim("Runout of journal", "20", "4", 1));
+        certificates.writeRow(
+                work.number(),
+                1,
+                0,
+                new ClaimForm(
+                        "Wobble",
+                        "",
+                        "40 mm",
+                        "by gear",
+                        LimitUnit.MICROMETRE,
+                        "30",
+                        "3",
+                        "1",
+                        0,
+                        Incomparable.OTHER_METHOD,
+                        "no gear here"));
+        certificates.addScan(
+                work.number(),
+                new ScannedFile("page.pdf", "%PDF-1.7".getBytes(StandardCharsets.US_ASCII)),
+                work.id(MARA));
+    }
+
     /** Readings taken back and corrected, a station hunted for, a turned sign, a sweep set aside, and a step left out. */
-    private static int journal(ApplicationContext beans) throws Exception {
+    private static int journal(ApplicationContext beans, int superseded) throws Exception {
         Work work = Work.open(beans, "TG-110", "C", 1, MARA);
         EvidenceService evidence = work.bean(EvidenceService.class);
         ReadingService readings = work.bean(ReadingService.class);
@@ -123,6 +158,11 @@ record SignedDockets(int bore, int journal) {
         work.oneMore(MARA).zero(MARA).read(MARA, "0 2 5 9 40 9 5 2 0");
         work.setAside(MARA, 2, SetAsideCause.MOVED, "the stand was knocked");
         work.confirm(MARA, Step.VERDICT);
+        certificate(work);
+        JdbcClient.create(work.bean(javax.sql.DataSource.class))
+                .sql("update docket set supersedes = ?, supersedes_reason = 'the wrong ring' where number = ?")
+                .params(superseded, work.number())
+                .update();
         work.sign(TOBIN, "journal A only");
         return work.number();
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -41,6 +42,25 @@ class WordsTest {
                 .filteredOn(
                         each -> each.getValue().contains("{") || each.getValue().isEmpty())
                 .isEmpty();
+    }
+
+    /** Of two lines with the same key the first would be lost without a word. */
+    @Test
+    void noKeyStandsTwice() throws IOException {
+        Set<String> twice = new TreeSet<>();
+        Set<String> seen = new HashSet<>();
+        try (Stream<Path> files = Files.walk(Path.of("src", "main", "resources", "messages"))) {
+            for (Path file : files.filter(each -> each.toString().endsWith(".properties"))
+                    .toList()) {
+                Files.readAllLines(file).stream()
+                        .filter(line -> line.matches("[a-z]+\\.[^=]+=.*"))
+                        .map(line -> line.substring(0, line.indexOf('=')))
+                        .filter(key -> !seen.add(key))
+                        .forEach(twice::add);
+            }
+        }
+        assertThat(seen).containsAll(Words.keys());
+        assertThat(twice).isEmpty();
     }
 
     private static Pattern used(String file) {

@@ -101,7 +101,13 @@ public final class Eskarn implements AutoCloseable {
     static ConfigurableApplicationContext start(Path folder, boolean demo, Class<?>... more) {
         return new SpringApplicationBuilder(EskarnApplication.class)
                 .sources(DAYS_AHEAD > 0 && more.length == 0 ? new Class<?>[] {Ahead.class} : more)
-                .run(TestDatabase.settings(folder, List.of("--server.port=0", "--eskarn.demo=" + demo)));
+                .run(TestDatabase.settings(
+                        folder,
+                        List.of(
+                                "--server.port=0",
+                                "--eskarn.demo=" + demo,
+                                "--eskarn.webhook.every=P1D",
+                                "--eskarn.paper.first=P1D")));
     }
 
     /** Everything but the pages, on a folder with records of the demo as an earlier version left them. */

@@ -1,5 +1,8 @@
 package org.eskarn.app.running;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +29,7 @@ import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.core.reading.EntryRejected;
 import org.springframework.context.ApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** One requirement of a docket, worked through the services as people would; names are those they sign in with. */
 public record Work(ApplicationContext beans, int number, int position) {
@@ -147,6 +151,20 @@ public record Work(ApplicationContext beans, int number, int position) {
         long id = setUp().attempt().sweeps().get(sweep - 1).id();
         bean(EvidenceService.class).setAside(number, position, id, Optional.of(cause), reason, version(), id(by));
         return this;
+    }
+
+    /** A gauge puts this one verdict in question, and no other that rests on it. */
+    public void question(String gauge) {
+        bean(JdbcClient.class)
+                .sql("insert into question (set_up_id, gauge_id, error, error_unit, since, raised_by, raised_at)"
+                        + " values (?, ?, 5, 'MICROMETRE', ?, ?, ?)")
+                .params(
+                        setUp().id(),
+                        gauge(gauge),
+                        LocalDate.now(bean(Clock.class)),
+                        id("i.varn"),
+                        bean(Clock.class).instant().atOffset(ZoneOffset.UTC))
+                .update();
     }
 
     /** Leaves out whatever has no verdict yet. */

@@ -78,10 +78,8 @@ class ScreenshotsTest {
             shoot(page, "docket-size");
             page.navigate(address + "/dockets/229/1/remedy");
             shoot(page, "remedy-offset");
-            page.navigate(address
-                    + "/tables/rotor?first=40+180&second=8&upper=0.03"
-                    + "&readings=0+2+-4.5+-13+-21.5+-25.5+-22+-10.5+0+12.5+31+47+49+34.5+13.5+0+0");
-            shoot(page, "measure");
+            page.navigate(address + "/dockets/265/certificate");
+            shoot(page, "certificate");
             touch(eskarn, address);
             page.navigate(address + "/parts/1/pieces?from=VB-0501&to=VB-0508");
             shoot(page, "pieces");

@@ -65,6 +65,7 @@ class SignInTest {
             page.fill("main [name=login]", "P.Harrow");
             page.keyboard().press("Enter");
             assertThat(page.locator("tbody")).containsText("Piet Harrow");
+            assertThat(page.locator("[data-here]")).containsText(address);
             String link = page.locator("[data-here]").textContent();
 
             Page piet = eskarn.window();

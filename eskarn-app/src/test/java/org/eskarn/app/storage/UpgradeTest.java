@@ -137,6 +137,10 @@ public class UpgradeTest {
                     works.getBean(LedgerVerification.class).verify(folder.resolve("eskarn.heads"));
             assertThat(report.problem()).isEmpty();
             assertThat(report.documents()).isGreaterThanOrEqualTo(3);
+            assertThat(works.getBeanDefinitionNames())
+                    .as("a command that reads records sends nothing")
+                    .contains("webHooks")
+                    .doesNotContain("hookDelivery", "dailyRun");
             assertThat(report.heads()).isEqualTo(report.documents());
             // Every docket can be read whole, and every gauge can be traced back through what was signed.
             List<Integer> numbers = JdbcClient.create(works.getBean(DataSource.class))

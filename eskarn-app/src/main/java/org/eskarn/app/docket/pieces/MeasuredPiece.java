@@ -22,10 +22,7 @@ record MeasuredPiece(Docket docket, SetUp setUp) {
 
     /** Whether it has a figure that whole sweeps show. */
     boolean whole() {
-        return setUp.wholeLeftOut().isEmpty()
-                && !setUp.blind()
-                && setUp.verdict().value() != null
-                && setUp.findings().shown().whole();
+        return setUp.showsFigure();
     }
 
     Bounds bounds() {

@@ -1,12 +1,16 @@
 package org.eskarn.app.docket.pieces;
 
 import java.time.Clock;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.SerialOrder;
+import org.eskarn.app.docket.Supersession;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.part.PartRequirement;
 import org.eskarn.app.part.PartService;
@@ -19,6 +23,9 @@ class PiecesService {
 
     /** As many dockets as one compares at a glance; others are chosen by their serials. */
     static final int MOST = 60;
+
+    /** Serials that differ in their case alone are those of two pieces. */
+    private static final Comparator<String> ORDER = new SerialOrder().thenComparing(Comparator.naturalOrder());
 
     private final DocketService dockets;
     private final PartService parts;
@@ -33,15 +40,18 @@ class PiecesService {
     }
 
     /**
-     * The pieces of a revision with their dockets, in the order of their serials.
+     * The pieces of a revision with their dockets, in the order of their serials; what is superseded counts no more.
      *
      * @param from the first serial; empty for no bound
      * @param to the last serial; empty for no bound
      */
     @Transactional(readOnly = true)
     public List<Piece> pieces(long partId, String from, String to) {
-        Map<String, List<Docket>> bySerial = dockets.ofPart(partId, from, to, MOST).stream()
-                .collect(Collectors.groupingBy(Docket::serial, TreeMap::new, Collectors.toList()));
+        List<Docket> all = dockets.ofPart(partId, from, to, MOST);
+        Set<Integer> superseded = Supersession.among(all).keySet();
+        Map<String, List<Docket>> bySerial = all.stream()
+                .filter(docket -> !superseded.contains(docket.number()))
+                .collect(Collectors.groupingBy(Docket::serial, () -> new TreeMap<>(ORDER), Collectors.toList()));
         return bySerial.entrySet().stream()
                 .map(each -> new Piece(each.getKey(), each.getValue()))
                 .toList();

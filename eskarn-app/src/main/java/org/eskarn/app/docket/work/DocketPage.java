@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.eskarn.app.docket.CircumstanceWords;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.InspectorWords;
+import org.eskarn.app.docket.Purpose;
 import org.eskarn.app.docket.SaidCircumstance;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpDisplay;
@@ -93,6 +94,11 @@ public record DocketPage(
                         face,
                         SimulatedGauge.of(setUp).orElseThrow().way(place),
                         setUp.sweep().gauge().dial()));
+    }
+
+    /** Whether it is a bought-in piece, which may have come with its maker’s certificate. */
+    public boolean incoming() {
+        return docket.purpose().equals(Purpose.INCOMING.recorded());
     }
 
     /** Whether conditions can be chosen that the drawing does not name. */

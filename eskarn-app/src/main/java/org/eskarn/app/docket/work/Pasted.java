@@ -3,6 +3,7 @@ package org.eskarn.app.docket.work;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SweepRecord;
@@ -25,19 +26,23 @@ public record Pasted(String text, List<Line> lines, String problem) {
      */
     public record Line(String station, String typed, String problem) {}
 
-    static Pasted of(SetUp setUp, String text) {
+    /** @param from the place of the first reading */
+    static Pasted of(SetUp setUp, String text, int from) {
         SweepRecord sweep = setUp.sweep();
         List<Line> lines = new ArrayList<>();
-        List<String> all = split(text);
+        Optional<PlacedReadings> placed = PlacedReadings.of(sweep, text, from);
+        List<String> all = placed.map(PlacedReadings::readings).orElseGet(() -> split(text));
         for (String typed : all.subList(0, Math.min(all.size(), MOST))) {
-            int place = sweep.nextPlace() + lines.size();
+            int place = from + lines.size();
             String station =
                     place > sweep.layout().places() ? Words.say("docket.no-station-left") : sweep.placeName(place);
             lines.add(new Line(station, typed, problem(setUp, place, typed)));
         }
-        int togo = ReadingService.placesToGo(sweep);
+        int togo = Math.max(0, sweep.layout().places() - from + 1);
         String problem = "";
-        if (all.isEmpty()) {
+        if (!placed.map(PlacedReadings::problem).orElse("").isEmpty()) {
+            problem = placed.get().problem();
+        } else if (all.isEmpty()) {
             problem = Words.say("docket.nothing-was-pasted-paste-a-column-of");
         } else if (all.size() > togo) {
             problem = Words.say("docket.these-are-readings-but-only-places-are", all.size(), togo);
@@ -57,11 +62,16 @@ public record Pasted(String text, List<Line> lines, String problem) {
     }
 
     /** One reading for each line, tab or semicolon; empty ones do not count. */
-    static List<String> split(String text) {
+    private static List<String> split(String text) {
         return Arrays.stream(text.split("[\\r\\n\\t;]+"))
                 .map(String::strip)
                 .filter(each -> !each.isEmpty())
                 .toList();
+    }
+
+    /** The readings as they are taken, one place after the other. */
+    List<String> readings() {
+        return lines.stream().map(Line::typed).toList();
     }
 
     public boolean good() {

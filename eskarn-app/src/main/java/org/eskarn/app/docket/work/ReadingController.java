@@ -6,7 +6,6 @@ import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.ReadingSource;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.page.NotFound;
-import org.eskarn.app.page.Words;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -59,8 +58,12 @@ class ReadingController implements SetUpActions {
     @PostMapping("/paste/preview")
     String preview(@ModelAttribute(name = "visit", binding = false) SetUpRequest visit, @RequestParam String pasted) {
         SetUp setUp = pages.docket(visit.number()).at(visit.position()).orElseThrow(NotFound::new);
-        visit.model().addAttribute("pasted", Pasted.of(setUp, pasted));
+        visit.model().addAttribute("pasted", shown(setUp, pasted));
         return answers.page(visit, "paste");
+    }
+
+    private static Pasted shown(SetUp setUp, String pasted) {
+        return Pasted.of(setUp, pasted, setUp.sweep().nextPlace());
     }
 
     @PostMapping("/paste")
@@ -72,14 +75,16 @@ class ReadingController implements SetUpActions {
             @RequestParam String key) {
         SetUp setUp = pages.docket(visit.number()).at(visit.position()).orElseThrow(NotFound::new);
         visit.model().addAttribute("task", "paste");
-        visit.model().addAttribute("pasted", Pasted.of(setUp, pasted));
+        visit.model().addAttribute("pasted", shown(setUp, pasted));
+        // Taken from the place that the page saw: sent again after a lost answer, they are the same readings.
+        Pasted looked = Pasted.of(setUp, pasted, place);
         List<TypedReading> all = new ArrayList<>();
-        for (String each : Pasted.split(pasted)) {
+        for (String each : looked.readings()) {
             all.add(new TypedReading(sweep, place + all.size(), each, key + "-" + all.size(), ReadingSource.PASTED));
         }
         return answers.to(visit, () -> {
-            if (all.isEmpty()) {
-                throw new DocketConflict(Words.say("docket.nothing-was-pasted-paste-a-column-of-2"));
+            if (!looked.good()) {
+                throw new DocketConflict(looked.problem());
             }
             readings.takeAll(visit.number(), visit.position(), all, visit.by());
         });

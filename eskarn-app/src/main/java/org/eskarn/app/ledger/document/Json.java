@@ -3,10 +3,8 @@ package org.eskarn.app.ledger.document;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import org.erdtman.jcs.JsonCanonicalizer;
+import org.eskarn.app.page.Sha256;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -44,11 +42,7 @@ public final class Json {
 
     /** SHA-256 in hexadecimal. */
     public static String hash(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+        return Sha256.of(bytes);
     }
 
     /** The document and its signature in one file, for other programs. */

@@ -33,7 +33,7 @@ public final class RecordDifference {
     public static Optional<String> first(byte[] signed, byte[] now) {
         JsonNode document = Json.tree(signed);
         JsonNode rows = Json.tree(now);
-        for (String part : List.of("docket", "part", "requirements")) {
+        for (String part : List.of("docket", "part", "requirements", "certificate")) {
             Optional<String> difference = compare(part, document.path(part), rows.path(part));
             if (difference.isPresent()) {
                 return difference;

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param previous hash of the document before, or 64 zeros before the first
  * @param key fingerprint of the public key it is signed with
  * @param carriedOver what is said of a docket that was signed before there were documents
+ * @param certificate the maker’s; absent where the piece came without one
  */
 public record SignedDocument(
         String schema,
@@ -24,7 +25,8 @@ public record SignedDocument(
         List<RequirementPart> requirements,
         String outcome,
         SignaturePart signature,
-        @Nullable CarriedOver carriedOver) {
+        @Nullable CarriedOver carriedOver,
+        @Nullable CertificatePart certificate) {
 
     public static final String SCHEMA = "eskarn-docket/1";
 
@@ -43,7 +45,11 @@ public record SignedDocument(
             String askedBy,
             String due,
             Done opened,
-            @Nullable GaugePart inspected) {}
+            @Nullable GaugePart inspected,
+            @Nullable SupersededPart supersedes) {}
+
+    /** The signed docket whose place this one takes, and why. */
+    public record SupersededPart(int docket, String reason) {}
 
     public record DrawnPart(
             long id,

@@ -12,11 +12,11 @@ import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 
 /** Comma separated values as RFC 4180 has them: UTF-8, a decimal point, a head, lines ended by CR LF. */
-final class CsvTable implements TableWriter {
+public final class CsvTable implements TableWriter {
 
     private final CSVPrinter printer;
 
-    CsvTable(OutputStream to) throws IOException {
+    public CsvTable(OutputStream to) throws IOException {
         Writer writer = new OutputStreamWriter(to, StandardCharsets.UTF_8);
         this.printer = new CSVPrinter(writer, CSVFormat.RFC4180);
     }

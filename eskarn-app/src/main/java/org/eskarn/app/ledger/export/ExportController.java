@@ -7,8 +7,8 @@ import java.util.Locale;
 import org.eskarn.app.ledger.LedgerReading;
 import org.eskarn.app.ledger.Sheet;
 import org.eskarn.app.ledger.SignedDocuments;
+import org.eskarn.app.ledger.SinceSigning;
 import org.eskarn.app.page.NotFound;
-import org.eskarn.app.trust.TraceService;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -27,28 +27,51 @@ class ExportController {
 
     private final SignedDocuments documents;
     private final LedgerReading ledger;
-    private final TraceService tracing;
+    private final SinceSigning since;
     private final SheetPdf sheets;
 
-    ExportController(SignedDocuments documents, LedgerReading ledger, TraceService tracing, SheetPdf sheets) {
+    ExportController(SignedDocuments documents, LedgerReading ledger, SinceSigning since, SheetPdf sheets) {
         this.documents = documents;
         this.ledger = ledger;
-        this.tracing = tracing;
+        this.since = since;
         this.sheets = sheets;
     }
 
     /** A sheet to keep or send; of a document that is not what was signed there is none. */
     @GetMapping("/{number:[0-9]+}/sheet.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable int number) throws IOException {
-        Sheet sheet = ledger.sheet(number).flatMap(LedgerReading.Seen::sheet).orElseThrow(NotFound::new);
-        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
+        return inline(
+                sheets.of(sheet(number), envelope(number), since.of(number), address(number)), "docket-" + number);
+    }
+
+    /** The letter to a maker; only of a piece that came with a certificate. */
+    @GetMapping("/{number:[0-9]+}/letter.pdf")
+    ResponseEntity<byte[]> letter(@PathVariable int number) throws IOException {
+        Sheet sheet = sheet(number);
+        if (sheet.document().certificate() == null) {
+            throw new NotFound();
+        }
+        return inline(sheets.letter(sheet, envelope(number), since.of(number), address(number)), "letter-" + number);
+    }
+
+    private Sheet sheet(int number) {
+        return ledger.sheet(number).flatMap(LedgerReading.Seen::sheet).orElseThrow(NotFound::new);
+    }
+
+    private String envelope(int number) {
+        return ledger.envelope(number).orElseThrow(NotFound::new);
+    }
+
+    private static String address(int number) {
+        return ServletUriComponentsBuilder.fromCurrentContextPath()
                 .path("/ledger/" + number)
                 .toUriString();
-        byte[] pdf = sheets.of(
-                sheet, ledger.envelope(number).orElseThrow(NotFound::new), tracing.questionsOf(number), address);
+    }
+
+    private static ResponseEntity<byte[]> inline(byte[] pdf, String name) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"docket-" + number + ".pdf\"")
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + ".pdf\"")
                 .body(pdf);
     }
 

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.eskarn.app.ledger.Afterwards;
 import org.eskarn.app.ledger.SignedDocuments.Placed;
 import org.eskarn.app.ledger.document.GaugePart;
 import org.eskarn.app.ledger.document.SignedDocument;
@@ -54,11 +55,14 @@ public enum ExportedRows {
             "read by",
             "gauges",
             "in words",
-            "remark") {
+            "remark",
+            "supersedes docket",
+            "superseded by docket",
+            "in question") {
         @Override
-        List<List<@Nullable Object>> of(SignedDocument document, List<@Nullable Object> head) {
+        List<List<@Nullable Object>> of(SignedDocument document, Afterwards afterwards, List<@Nullable Object> head) {
             return document.requirements().stream()
-                    .map(requirement -> verdict(document, requirement, head))
+                    .map(requirement -> verdict(document, requirement, afterwards, head))
                     .toList();
         }
     },
@@ -91,7 +95,7 @@ public enum ExportedRows {
             "read by",
             "read at") {
         @Override
-        List<List<@Nullable Object>> of(SignedDocument document, List<@Nullable Object> head) {
+        List<List<@Nullable Object>> of(SignedDocument document, Afterwards afterwards, List<@Nullable Object> head) {
             List<List<@Nullable Object>> rows = new ArrayList<>();
             for (RequirementPart requirement : document.requirements()) {
                 // What is judged from another’s readings has them there.
@@ -118,10 +122,13 @@ public enum ExportedRows {
     public List<List<@Nullable Object>> of(Placed placed) {
         List<@Nullable Object> head =
                 row(placed.number(), placed.docket(), placed.document().isPresent() ? "yes" : "no");
-        return placed.document().map(document -> of(document, head)).orElseGet(() -> List.of(filled(head)));
+        return placed.document()
+                .map(document -> of(document, placed.afterwards(), head))
+                .orElseGet(() -> List.of(filled(head)));
     }
 
-    abstract List<List<@Nullable Object>> of(SignedDocument document, List<@Nullable Object> head);
+    abstract List<List<@Nullable Object>> of(
+            SignedDocument document, Afterwards afterwards, List<@Nullable Object> head);
 
     private List<@Nullable Object> filled(List<@Nullable Object> head) {
         List<@Nullable Object> row = new ArrayList<>(head);
@@ -147,7 +154,7 @@ public enum ExportedRows {
     }
 
     private static List<@Nullable Object> verdict(
-            SignedDocument document, RequirementPart requirement, List<@Nullable Object> head) {
+            SignedDocument document, RequirementPart requirement, Afterwards afterwards, List<@Nullable Object> head) {
         List<@Nullable Object> row = signed(document, head);
         Optional<Figures> figures = Optional.ofNullable(requirement.result().figures());
         row.add(document.docket().piece());
@@ -184,6 +191,12 @@ public enum ExportedRows {
                 .collect(Collectors.joining(", ")));
         row.add(requirement.result().line());
         row.add(document.signature().remark());
+        row.add(
+                document.docket().supersedes() == null
+                        ? null
+                        : document.docket().supersedes().docket());
+        row.add(afterwards.supersededBy());
+        row.add(afterwards.inQuestion(requirement.position()) ? "yes" : "no");
         return row;
     }
 

@@ -1,23 +1,14 @@
 package org.eskarn.app.ledger.export;
 
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder.PdfAConformance;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
-import java.awt.color.ColorSpace;
-import java.awt.color.ICC_Profile;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
-import java.time.ZoneId;
 import java.util.Calendar;
 import java.util.GregorianCalendar;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.TimeZone;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSArray;
@@ -28,91 +19,38 @@ import org.apache.pdfbox.pdmodel.PDEmbeddedFilesNameTreeNode;
 import org.apache.pdfbox.pdmodel.common.filespecification.PDComplexFileSpecification;
 import org.apache.pdfbox.pdmodel.common.filespecification.PDEmbeddedFile;
 import org.eskarn.app.ledger.Sheet;
-import org.eskarn.app.page.QrCode;
+import org.eskarn.app.ledger.SinceSigning.Since;
 import org.eskarn.app.page.Words;
-import org.jsoup.Jsoup;
-import org.jsoup.nodes.Document;
-import org.jsoup.nodes.Element;
-import org.jsoup.nodes.Entities.EscapeMode;
-import org.jsoup.parser.ParseSettings;
-import org.jsoup.parser.Parser;
 import org.springframework.stereotype.Component;
-import org.thymeleaf.ITemplateEngine;
-import org.thymeleaf.context.Context;
 
 /**
- * A sheet as PDF, made from the signed document alone: tagged, with its fonts inside, for keeping (ISO 19005-3), and the document itself
- * attached as JSON, so that whoever has the paper’s file has the record.
+ * A sheet as PDF, made from the signed document alone, with the document itself attached as JSON, so that whoever has the paper’s file has
+ * the record.
  */
 @Component
 public class SheetPdf {
 
-    private static final String SVG = "http://www.w3.org/2000/svg";
+    private final PdfPages pages;
 
-    private final ITemplateEngine templates;
-    private final PdfFonts fonts;
-    private final String style;
-    private final String drawingStyle;
-    private final byte[] colours = ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
-
-    SheetPdf(ITemplateEngine templates, PdfFonts fonts) throws IOException {
-        this.templates = templates;
-        this.fonts = fonts;
-        this.style = read("sheet-pdf.css");
-        this.drawingStyle = read("drawing.css");
-    }
-
-    private static String read(String name) throws IOException {
-        try (InputStream in = Objects.requireNonNull(SheetPdf.class.getResourceAsStream(name), name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        }
+    SheetPdf(PdfPages pages) {
+        this.pages = pages;
     }
 
     /**
      * @param envelope the document with its signature and public key, as JSON
-     * @param questions which gauges it rests on that are in question
      * @param address where the sheet is read on a screen
      */
-    public byte[] of(Sheet sheet, String envelope, List<?> questions, String address) throws IOException {
-        String page = templates.process(
-                "ledger/sheet-pdf",
-                new Context(
-                        Locale.ENGLISH,
-                        Map.of(
-                                "sheet", sheet,
-                                "questions", questions,
-                                "zone", ZoneId.of(sheet.document().signature().zone()),
-                                "style", style,
-                                "code", QrCode.of(address),
-                                "address", address)));
-        ByteArrayOutputStream pdf = new ByteArrayOutputStream();
-        PdfRendererBuilder builder = new PdfRendererBuilder();
-        fonts.into(builder);
-        builder.useFastMode();
-        builder.useSVGDrawer(new BatikSVGDrawer());
-        builder.usePdfAConformance(PdfAConformance.PDFA_3_A);
-        builder.usePdfUaAccessibility(true);
-        builder.useColorProfile(colours);
-        builder.withHtmlContent(wellFormed(page), null);
-        builder.toStream(pdf);
-        builder.run();
-        return attached(pdf.toByteArray(), sheet, envelope);
+    public byte[] of(Sheet sheet, String envelope, Since since, String address) throws IOException {
+        return made("ledger/sheet-pdf", sheet, envelope, since, address);
     }
 
-    /** Drawings colour themselves by class; on their own they carry the rules for that. */
-    private String wellFormed(String page) {
-        Document document = Jsoup.parse(page, Parser.htmlParser().settings(ParseSettings.preserveCase));
-        for (Element drawing : document.select("svg")) {
-            drawing.attr("xmlns", SVG);
-            drawing.prependElement("style").text(drawingStyle);
-            drawing.attr("alt", drawing.hasAttr("aria-label") ? drawing.attr("aria-label") : " ");
-        }
-        document.outputSettings()
-                .syntax(Document.OutputSettings.Syntax.xml)
-                .escapeMode(EscapeMode.xhtml)
-                .charset(StandardCharsets.UTF_8)
-                .prettyPrint(false);
-        return document.html();
+    /** The letter to the maker of a piece about the certificate that came with it. */
+    byte[] letter(Sheet sheet, String envelope, Since since, String address) throws IOException {
+        return made("ledger/letter-pdf", sheet, envelope, since, address);
+    }
+
+    private byte[] made(String template, Sheet sheet, String envelope, Since since, String address) throws IOException {
+        return attached(pages.of(template, address, Map.of("sheet", sheet, "since", since)), sheet, envelope);
     }
 
     private static byte[] attached(byte[] pdf, Sheet sheet, String envelope) throws IOException {

@@ -6,7 +6,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A table that grows row by row and is never whole in memory. */
-interface TableWriter extends Closeable {
+public interface TableWriter extends Closeable {
 
     void row(List<? extends @Nullable Object> cells) throws IOException;
 

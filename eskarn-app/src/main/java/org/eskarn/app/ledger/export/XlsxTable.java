@@ -26,6 +26,7 @@ final class XlsxTable implements TableWriter {
     private final String name;
     private final List<String> heads;
     private final SXSSFWorkbook book = new SXSSFWorkbook(IN_MEMORY);
+    private final CellStyle plain = book.getCellStyleAt(0);
     private SXSSFSheet sheet;
     private int next;
 
@@ -64,13 +65,20 @@ final class XlsxTable implements TableWriter {
         for (int i = 0; i < cells.size(); i++) {
             Object cell = cells.get(i);
             if (cell instanceof BigDecimal number) {
-                row.createCell(i).setCellValue(number.doubleValue());
+                cell(row, i).setCellValue(number.doubleValue());
             } else if (cell instanceof Integer number) {
-                row.createCell(i).setCellValue(number);
+                cell(row, i).setCellValue(number);
             } else if (cell instanceof String text && !text.isEmpty()) {
-                row.createCell(i).setCellValue(text.length() > LONGEST_TEXT ? text.substring(0, LONGEST_TEXT) : text);
+                cell(row, i).setCellValue(text.length() > LONGEST_TEXT ? text.substring(0, LONGEST_TEXT) : text);
             }
         }
+    }
+
+    /** With the style of the book: without one, that of its column would be looked for at each cell. */
+    private Cell cell(SXSSFRow row, int column) {
+        Cell cell = row.createCell(column);
+        cell.setCellStyle(plain);
+        return cell;
     }
 
     @Override

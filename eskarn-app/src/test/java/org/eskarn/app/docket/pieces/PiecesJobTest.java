@@ -66,7 +66,7 @@ class PiecesJobTest {
         Page page = batch(eskarn);
         assertThat(page.locator("tbody tr.chosen")).hasCount(2);
         assertThat(page.locator("tbody tr:has-text('VB-0503')")).containsText("33.0");
-        assertThat(page.locator("tbody tr:has-text('VB-0503') a").first()).hasText(String.valueOf(check));
+        assertThat(page.locator("tbody tr:has-text('VB-0503') a[data-opens]")).hasText(String.valueOf(check));
     }
 
     /** What was looked at stands with who looked; ticked twice it is taken away, and the other requirements have their own. */

@@ -191,6 +191,8 @@ class EvidenceJobTest {
         assertThat(page.locator("[name=remark]")).hasValue("");
         Assertions.assertThat(page.content()).doesNotContain(Eskarn.PASSWORD);
         assertThat(page.locator("[name=remark]")).isFocused();
+        // Enter belongs to the page once its scripts are read.
+        page.waitForLoadState();
         page.keyboard().type("grind journal A");
         page.keyboard().press("Enter");
         assertThat(page.locator("[name=password]")).isFocused();

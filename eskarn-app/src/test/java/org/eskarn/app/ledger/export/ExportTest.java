@@ -18,6 +18,7 @@ import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.ss.usermodel.Sheet;
 import org.apache.poi.ss.usermodel.Workbook;
 import org.apache.poi.ss.usermodel.WorkbookFactory;
+import org.eskarn.app.docket.DocketService;
 import org.eskarn.app.ledger.SignedDocuments;
 import org.eskarn.app.running.Eskarn;
 import org.eskarn.app.running.RunningEskarn;
@@ -85,6 +86,29 @@ class ExportTest {
                 .containsExactly("0", "-3", "2", "4", "5.5", "4", "2/3", "1", "0.5");
         assertThat(readings.get(6).get("other end of band")).isEqualTo("3");
         assertThat(readings.get(8).get("station")).isEqualTo("return");
+    }
+
+    /** Whoever reads the table alone still learns that a verdict no longer stands. */
+    @Test
+    void whatBecameOfAVerdictStandsBesideIt(Eskarn eskarn) throws Exception {
+        Work old = new Work(eskarn.context(), signed(eskarn), 1);
+        old.question("LI-4");
+        int again = old.bean(DocketService.class)
+                .supersede(old.number(), "wrong journal", Eskarn.later(), old.id("m.quill"));
+        new Work(eskarn.context(), again, 1)
+                .judge("m.quill", "0 -3 2 4 5.5 4 3 1 0.5")
+                .sign("m.quill", "A alone");
+        List<CSVRecord> verdicts = csv(table(eskarn, ExportedRows.VERDICTS, false)).stream()
+                .filter(row -> row.get("docket").equals(String.valueOf(old.number())))
+                .toList();
+        assertThat(verdicts).extracting(row -> row.get("superseded by docket")).containsOnly(String.valueOf(again));
+        assertThat(verdicts).extracting(row -> row.get("in question")).containsExactly("yes", "no", "no");
+        Page page = eskarn.signedIn("m.quill");
+        page.navigate(eskarn.address() + "/ledger?find=" + old.number());
+        assertThat(page.locator("tr.lead:has(a:text-is('" + old.number() + "'))")
+                        .first()
+                        .innerText())
+                .contains("in question", "superseded by " + again);
     }
 
     /** In a workbook numbers are numbers, and no text is a formula. */

@@ -15,6 +15,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.eskarn.app.running.Eskarn;
+import org.eskarn.app.running.Paper;
 import org.eskarn.app.running.RunningEskarn;
 import org.eskarn.app.running.Work;
 import org.junit.jupiter.api.Test;
@@ -82,6 +83,14 @@ class SheetPdfTest {
                 }
             }
             assertThat(loose).isEmpty();
+        }
+    }
+
+    /** Whatever its pictures are made of, hatchings too. */
+    @Test
+    void itIsPdfAByTheValidator(Eskarn eskarn) throws Exception {
+        for (int docket : new int[] {212, 264}) {
+            assertThat(Paper.text(sheet(eskarn, docket))).contains("Docket " + docket);
         }
     }
 

@@ -1,0 +1,2 @@
+/** Other programs are told when a docket is signed. */
+package org.eskarn.app.webhook;
