@@ -319,7 +319,8 @@ class DemoWorld {
 
         // Found after the gearcase was measured: what rests on it is in question.
         keeping.report(find("BG-1").id(), "Fell; reads 6 µm off on the ring SR-72 now", mara.id());
-        tracing.question(find("BG-1").id(), Length.of("6", LengthUnit.MICROMETRE), today.minusDays(30), mara.id());
+        tracing.question(
+                find("BG-1").id(), Length.of("6", LengthUnit.MICROMETRE), today.minusDays(30), true, mara.id());
 
         open("TG-150", "VB-0409", 1, 1, "final", "overhaul office", today.plusDays(7), mara);
         open("TG-181", "VB-0006", 1, 1, "in service", "carpenters' shop", today.plusDays(9), mara);

@@ -214,6 +214,18 @@ public class GaugeChangeService {
     }
 
     /**
+     * Puts a gauge in question that was found off while verdicts rest on it; one that is out of service stays as it is.
+     *
+     * @throws FormRefused if somebody was quicker
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public void foundOff(long id, String reason, long by) throws FormRefused {
+        if (gauges.byId(id).map(gauge -> gauge.status().inService()).orElse(false)) {
+            report(id, reason, by);
+        }
+    }
+
+    /**
      * Writes the blocks of a set, one to a line: nominal, deviation in µm, uncertainty in µm, and “worn” or “missing”.
      *
      * @throws FormRefused if a line cannot be read, a block stands there twice, or somebody was quicker

@@ -15,6 +15,7 @@ import org.eskarn.app.docket.Standing;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.gauge.GaugeService.Whole;
 import org.eskarn.app.page.Display;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.NotFound;
 import org.eskarn.app.page.Typed;
 import org.eskarn.app.trust.TraceService.Trace;
@@ -119,9 +120,16 @@ class TraceController {
             @RequestParam BigDecimal error,
             @RequestParam LengthUnit unit,
             @RequestParam LocalDate since,
-            @AuthenticationPrincipal SignedIn person) {
-        tracing.question(id, new Length(error, unit), since, person.id());
-        return "redirect:/gauges/" + id + "/trace";
+            @RequestParam(defaultValue = "false") boolean itself,
+            @AuthenticationPrincipal SignedIn person,
+            Model model) {
+        try {
+            tracing.question(id, new Length(error, unit), since, itself, person.id());
+            return "redirect:/gauges/" + id + "/trace";
+        } catch (FormRefused e) {
+            model.addAttribute("refused", e.problems().values());
+            return show(id, error.toPlainString(), unit, since.toString(), 0, model);
+        }
     }
 
     @PostMapping("/{question}/accept")

@@ -3,10 +3,12 @@ package org.eskarn.app.trust;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
@@ -19,7 +21,9 @@ import org.eskarn.app.docket.GaugeQuestions;
 import org.eskarn.app.docket.Question;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeChangeService;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.page.FormRefused;
 import org.eskarn.app.page.Words;
 import org.eskarn.core.units.Length;
 import org.springframework.stereotype.Service;
@@ -35,19 +39,28 @@ public class TraceService implements GaugeQuestions {
     /** Verdicts on one page. */
     public static final int SHOWN = 100;
 
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final int ON_THE_BENCH = 10;
     private static final int LONGEST_REASON = 200;
 
     private final TraceMapper mapper;
     private final DocketService dockets;
     private final GaugeService gauges;
+    private final GaugeChangeService keeping;
     private final ActionLog actions;
     private final Clock clock;
 
-    TraceService(TraceMapper mapper, DocketService dockets, GaugeService gauges, ActionLog actions, Clock clock) {
+    TraceService(
+            TraceMapper mapper,
+            DocketService dockets,
+            GaugeService gauges,
+            GaugeChangeService keeping,
+            ActionLog actions,
+            Clock clock) {
         this.mapper = mapper;
         this.dockets = dockets;
         this.gauges = gauges;
+        this.keeping = keeping;
         this.actions = actions;
         this.clock = clock;
     }
@@ -118,9 +131,18 @@ public class TraceService implements GaugeQuestions {
         return ids.stream().map(bySetUp::get).filter(Objects::nonNull).toList();
     }
 
-    /** Puts in question what the error could have turned, and returns how many; what is in question already is not doubled. */
-    @Transactional
-    public int question(long gaugeId, Length error, LocalDate since, long by) {
+    /**
+     * Puts in question what the error could have turned, and returns how many; what is in question already is not doubled.
+     *
+     * @param itself whether the gauge is not to be used on either, unless with a reason
+     * @throws FormRefused if somebody changed the gauge in the same moment
+     */
+    @Transactional(rollbackFor = FormRefused.class)
+    public int question(long gaugeId, Length error, LocalDate since, boolean itself, long by) throws FormRefused {
+        if (itself) {
+            String found = error.amount().toPlainString() + " " + error.unit().symbol();
+            keeping.foundOff(gaugeId, Words.say("trust.found-off-by", found, DAY.format(since)), by);
+        }
         Instant moment = since.atStartOfDay(clock.getZone()).toInstant();
         double amount = Math.abs(error.micrometres());
         Instant now = clock.instant();

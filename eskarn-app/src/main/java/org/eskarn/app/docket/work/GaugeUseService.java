@@ -115,6 +115,27 @@ public class GaugeUseService {
     }
 
     /**
+     * What was fit to be used when it was chosen can be past due or in question by the time it is read. Where the step was left out
+     * with a reason, that stands on the record.
+     *
+     * @throws DocketConflict if nothing is read yet and a gauge now needs a reason that nobody gave
+     */
+    void requireStillUsable(SetUp setUp) throws DocketConflict {
+        if (setUp.sweep().touched()
+                || setUp.sweep().overrideReason() != null
+                || setUp.leftOut(Step.GAUGE).isPresent()) {
+            return;
+        }
+        LocalDate today = LocalDate.now(clock);
+        for (Gauge gauge : setUp.sweep().gauges()) {
+            if (!gauge.missing() && gauge.needsOverride(today)) {
+                throw new DocketConflict(
+                        Words.say("docket.is-by-now-go-back-to-gauge", gauge.mark(), gauge.standing(today)));
+            }
+        }
+    }
+
+    /**
      * Keeps that somebody saw that bare numbers are in another system of units than the drawing's.
      *
      * @throws DocketConflict if the set-up changed since the page was made

@@ -43,11 +43,13 @@ public class ReadingService {
     private static final int LONGEST_TYPED = 24;
 
     private final DocketMapper mapper;
+    private final GaugeUseService gauges;
     private final SetUpLock lock;
     private final Clock clock;
 
-    ReadingService(DocketMapper mapper, SetUpLock lock, Clock clock) {
+    ReadingService(DocketMapper mapper, GaugeUseService gauges, SetUpLock lock, Clock clock) {
         this.mapper = mapper;
+        this.gauges = gauges;
         this.lock = lock;
         this.clock = clock;
     }
@@ -56,7 +58,8 @@ public class ReadingService {
      * Stores a reading.
      *
      * @throws EntryRejected if it is no reading of this gauge
-     * @throws DocketConflict if the place is taken or out of order, or the steps before are not done
+     * @throws DocketConflict if the place is taken or out of order, the steps before are not done, or the gauge has gone out of
+     *     service since it was chosen
      */
     @Transactional(rollbackFor = {EntryRejected.class, DocketConflict.class})
     public void take(int number, int position, TypedReading typed, long by) throws EntryRejected, DocketConflict {
@@ -86,6 +89,7 @@ public class ReadingService {
                     "docket.a-reading-is-taken-when-all-before",
                     setUp.title(setUp.current()).toLowerCase(Locale.ROOT)));
         }
+        gauges.requireStillUsable(setUp);
         if (setUp.unitUnseen()) {
             throw new DocketConflict(Words.say("docket.bare-numbers-are-in-another-unit-than"));
         }

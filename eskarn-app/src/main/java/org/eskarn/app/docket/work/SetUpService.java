@@ -51,6 +51,9 @@ public class SetUpService {
         if (step == Step.GAUGE) {
             gauges.requireUsable(setUp);
         }
+        if (step == Step.ZERO) {
+            gauges.requireStillUsable(setUp);
+        }
         if (step == Step.ZERO && setUp.masterToSet().isPresent()) {
             throw new DocketConflict(Words.say("docket.set-the-zero-on-its-master-first"));
         }

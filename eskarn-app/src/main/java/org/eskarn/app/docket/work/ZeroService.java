@@ -51,17 +51,19 @@ public class ZeroService {
         this.clock = clock;
     }
 
-    /** The masters a zero can be set on, those of the wanted size first, then block sets of the drawing's system. */
+    /** The masters a zero can be set on, those of the wanted size first, of them those in date, then block sets of the drawing's system. */
     @Transactional(readOnly = true)
     public List<Gauge> masters(SetUp setUp) {
         double wanted = setUp.requirement().reach().orElse(0.0);
         boolean metric = setUp.requirement().metric();
+        LocalDate today = LocalDate.now(clock);
         return gauges.all().stream()
                 .filter(gauge -> switch (gauge.kind()) {
                     case BLOCK_SET, SETTING_RING, SETTING_DISC, SQUARE -> usable(gauge);
                     default -> false;
                 })
                 .sorted(Comparator.comparing((Gauge gauge) -> !near(gauge, wanted))
+                        .thenComparing(gauge -> gauge.overdue(today))
                         .thenComparing(gauge -> gauge.kind() != GaugeKind.BLOCK_SET)
                         .thenComparing(gauge -> gauge.graduationUnit().metric() != metric)
                         .thenComparing(Gauge::mark))
@@ -137,12 +139,14 @@ public class ZeroService {
                             length(chosen.size(), gauge.graduationUnit()),
                             typed.strip()));
         }
+        // It sets a zero all the same, for its size is known; the record says so wherever it names the master.
+        String overdue = master.overdue(LocalDate.now(clock)) ? Words.say("docket.overdue") : "";
         mapper.deleteZero(setUp.sweep().id(), gaugeNumber);
         mapper.insertZero(
                 new MasterZero(
                         setUp.sweep().id(),
                         gaugeNumber,
-                        chosen.said(),
+                        chosen.said() + overdue,
                         rounded(chosen.deviation()),
                         typed.strip(),
                         read,

@@ -22,7 +22,10 @@ import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.Step;
 import org.eskarn.app.docket.TakenReading;
 import org.eskarn.app.docket.work.CorrectionService.CorrectionsForm;
+import org.eskarn.app.gauge.Gauge;
+import org.eskarn.app.gauge.GaugeChangeService;
 import org.eskarn.app.gauge.GaugeService;
+import org.eskarn.app.gauge.GaugeStatus;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.running.Eskarn;
@@ -127,6 +130,29 @@ class GaugeSideTest {
                 .hasMessageContaining("has already been read again (1)");
         assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("SR-72"), "0", version(), by))
                 .hasMessageContaining("This zero already has readings");
+    }
+
+    @Test
+    void aMasterPastItsDateIsCalledThatOnTheRecord() throws Exception {
+        open("TG-120", "B", 2);
+        eskarn.bean(GaugeUseService.class)
+                .choose(number, position, gauge("BG-1"), null, "found good again this morning", version(), by);
+        upToZero();
+        LocalDate due = register(gauge("SR-72")).nextDue();
+        dueOn("SR-72", Eskarn.today().minusDays(1));
+        try {
+            eskarn.bean(ZeroService.class).set(number, position, 1, gauge("SR-72"), "0", version(), by);
+            assertThat(setUp().sweep().zeros().get(0).master()).endsWith(", calibration overdue");
+        } finally {
+            dueOn("SR-72", due);
+        }
+    }
+
+    private void dueOn(String mark, LocalDate day) {
+        JdbcClient.create(eskarn.bean(DataSource.class))
+                .sql("update gauge set next_due = ? where id = ?")
+                .params(day, gauge(mark))
+                .update();
     }
 
     @ParameterizedTest
@@ -244,8 +270,11 @@ class GaugeSideTest {
         assertThat(changing(tracing, lever, large, since)).contains(number);
         assertThat(tracing.trace(lever, large, Eskarn.today().plusDays(2), 0).shown())
                 .isEmpty();
-        assertThat(tracing.question(lever, large, since, by)).isPositive();
-        assertThat(tracing.question(lever, large, since, by)).isZero();
+        assertThat(tracing.question(lever, large, since, false, by)).isPositive();
+        assertThat(register(lever).status()).isEqualTo(GaugeStatus.IN_SERVICE);
+        assertThat(tracing.question(lever, large, since, true, by)).isZero();
+        assertThat(register(lever).status()).isEqualTo(GaugeStatus.IN_QUESTION);
+        backInService(lever);
         Question mine = tracing.questions(lever).stream()
                 .filter(question -> question.number() == number)
                 .findFirst()
@@ -261,6 +290,41 @@ class GaugeSideTest {
                 tracing.settle(other.id(), "test is over", by);
             }
         }
+    }
+
+    /** Chosen while it was good, read after it was found off: nothing is read on it until somebody says why. */
+    @Test
+    void aGaugeThatWentOutOfServiceSinceItWasChosenIsReadWithAReasonOnly() throws Exception {
+        open("TG-110", "C", 1);
+        upToZero();
+        long lever = setUp().sweep().gauge().id();
+        String mark = setUp().sweep().gauge().mark();
+        eskarn.bean(GaugeChangeService.class).report(lever, "it fell", by);
+        try {
+            assertThatThrownBy(() -> confirm(Step.ZERO)).hasMessageStartingWith(mark + " is now in question");
+            backInService(lever);
+            confirm(Step.ZERO);
+            eskarn.bean(GaugeChangeService.class).report(lever, "it fell again", by);
+            assertThatThrownBy(() -> sweep("0")).hasMessageStartingWith(mark + " is now in question");
+            assertThat(setUp().sweep().touched()).isFalse();
+            eskarn.bean(GaugeUseService.class).choose(number, position, lever, null, "no other is free", version(), by);
+            confirm(Step.GAUGE);
+            confirm(Step.ZERO);
+            sweep("0");
+            assertThat(setUp().sweep().readings()).hasSize(1);
+            assertThat(setUp().sweep().overrideReason()).isEqualTo("no other is free");
+        } finally {
+            backInService(lever);
+        }
+    }
+
+    private Gauge register(long id) {
+        return eskarn.bean(GaugeService.class).find(id).orElseThrow();
+    }
+
+    private void backInService(long id) throws Exception {
+        eskarn.bean(GaugeChangeService.class)
+                .setStatus(id, register(id).version(), GaugeStatus.IN_SERVICE, "test is over", by);
     }
 
     /** Several checks of one signed docket at once, of which each finds nothing kept, or something that is not so. */
