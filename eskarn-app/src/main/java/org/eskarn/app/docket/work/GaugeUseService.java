@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketMapper;
 import org.eskarn.app.docket.GaugeChoice;
@@ -12,6 +13,7 @@ import org.eskarn.app.docket.MasterZero;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.docket.SetUpLock;
 import org.eskarn.app.docket.Step;
+import org.eskarn.app.docket.SweepRecord;
 import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeKind;
 import org.eskarn.app.gauge.GaugeService;
@@ -121,18 +123,43 @@ public class GaugeUseService {
      * @throws DocketConflict if nothing is read yet and a gauge now needs a reason that nobody gave
      */
     void requireStillUsable(SetUp setUp) throws DocketConflict {
-        if (setUp.sweep().touched()
-                || setUp.sweep().overrideReason() != null
-                || setUp.leftOut(Step.GAUGE).isPresent()) {
-            return;
-        }
         LocalDate today = LocalDate.now(clock);
-        for (Gauge gauge : setUp.sweep().gauges()) {
-            if (!gauge.missing() && gauge.needsOverride(today)) {
-                throw new DocketConflict(
-                        Words.say("docket.is-by-now-go-back-to-gauge", gauge.mark(), gauge.standing(today)));
-            }
+        Gauge unfit = setUp.sweep().touched()
+                ? null
+                : unanswered(setUp, List.of(setUp.sweep()), gauge -> gauge.needsOverride(today));
+        if (unfit != null) {
+            throw new DocketConflict(
+                    Words.say("docket.is-by-now-go-back-to-gauge", unfit.mark(), unfit.standing(today)));
         }
+    }
+
+    /**
+     * The same of all sweeps that count when the last of them is accepted: whoever traced a gauge back while they were read found no
+     * verdict yet.
+     *
+     * @throws DocketConflict if a gauge is in question or withdrawn by now and nobody gave a reason
+     */
+    void requireInService(SetUp setUp) throws DocketConflict {
+        Gauge unfit = unanswered(
+                setUp, setUp.attempt().counted(), gauge -> !gauge.status().inService());
+        if (unfit != null) {
+            throw new DocketConflict(Words.say(
+                    "docket.is-by-now-set-the-sweep-aside",
+                    unfit.mark(),
+                    unfit.status().title()));
+        }
+    }
+
+    /** The first gauge that is not fit and is used without a reason. */
+    private static @Nullable Gauge unanswered(SetUp setUp, List<SweepRecord> sweeps, Predicate<Gauge> unfit) {
+        return setUp.leftOut(Step.GAUGE).isPresent()
+                ? null
+                : sweeps.stream()
+                        .filter(sweep -> sweep.overrideReason() == null)
+                        .flatMap(sweep -> sweep.gauges().stream())
+                        .filter(gauge -> !gauge.missing() && unfit.test(gauge))
+                        .findFirst()
+                        .orElse(null);
     }
 
     /**

@@ -54,6 +54,9 @@ public class SetUpService {
         if (step == Step.ZERO) {
             gauges.requireStillUsable(setUp);
         }
+        if (step == Step.PROVE) {
+            gauges.requireInService(setUp);
+        }
         if (step == Step.ZERO && setUp.masterToSet().isPresent()) {
             throw new DocketConflict(Words.say("docket.set-the-zero-on-its-master-first"));
         }

@@ -95,8 +95,10 @@ class GaugeSideTest {
     private void sweep(String... typed) throws Exception {
         List<TypedReading> all = new ArrayList<>();
         long sweep = setUp().sweep().id();
+        int stand = setUp().sweep().readings().size();
         for (String each : typed) {
-            all.add(TypedReading.ofKeypad(sweep, all.size() + 1, each, "g" + all.size()));
+            int place = stand + all.size() + 1;
+            all.add(TypedReading.ofKeypad(sweep, place, each, "g" + place));
         }
         readings.takeAll(number, position, all, by);
     }
@@ -313,9 +315,42 @@ class GaugeSideTest {
             sweep("0");
             assertThat(setUp().sweep().readings()).hasSize(1);
             assertThat(setUp().sweep().overrideReason()).isEqualTo("no other is free");
+            sweep("2", "4", "6", "8", "6", "4", "2", "0");
+            confirm(Step.PROVE);
         } finally {
             backInService(lever);
         }
+    }
+
+    /** Found off while it was being read: whoever traced it back found no verdict, so none comes of this sweep. */
+    @Test
+    void aSweepIsNotProvenOnAGaugeThatWasFoundOffMeanwhile() throws Exception {
+        open("TG-110", "C", 1);
+        upToZero();
+        confirm(Step.ZERO);
+        sweep("0", "2", "4");
+        long lever = setUp().sweep().gauge().id();
+        eskarn.bean(TraceService.class)
+                .question(lever, Length.of("40", LengthUnit.MICROMETRE), Eskarn.today(), true, by);
+        try {
+            sweep("6", "8", "6", "4", "2", "0");
+            assertThatThrownBy(() -> confirm(Step.PROVE))
+                    .hasMessageContaining("is now in question. Set aside what was read with it");
+            another();
+            assertThat(setUp().settled()).isFalse();
+        } finally {
+            backInService(lever);
+        }
+    }
+
+    /** Nor is it hidden behind one more sweep, read with another gauge. */
+    private void another() throws Exception {
+        setUps.sweepAgain(number, position, version(), by);
+        eskarn.bean(GaugeUseService.class).choose(number, position, gauge("LI-2"), null, "", version(), by);
+        confirm(Step.GAUGE);
+        confirm(Step.ZERO);
+        sweep("0", "2", "4", "6", "8", "6", "4", "2", "0");
+        assertThatThrownBy(() -> confirm(Step.PROVE)).hasMessageContaining("Set aside what was read with it");
     }
 
     private Gauge register(long id) {
