@@ -77,6 +77,7 @@ record SweepParts(Map<Long, Whole> register, ZoneId zone) {
                         .map(zero -> new ZeroPart(
                                 zero.gaugeNumber(),
                                 zero.master(),
+                                zero.masterId(),
                                 zero.deviation().toPlainString(),
                                 zero.setting(),
                                 zero.settingMicrometres().toPlainString(),

@@ -14,9 +14,9 @@ import org.eskarn.core.verdict.TraceBack;
 import org.jspecify.annotations.Nullable;
 
 /**
- * That a verdict rests on a gauge.
+ * That a verdict rests on a gauge, or on a master that a zero was set on.
  *
- * @param readAt when the gauge took its last reading for it
+ * @param readAt when the gauge took its last reading for it, or the last zero was set on the master
  * @param turnsAt the smallest error that could have made the verdict another, µm; null where none could
  */
 record SignedUse(
@@ -52,10 +52,15 @@ record SignedUse(
     private static void addTo(Map<Long, Instant> lastRead, SweepRecord sweep) {
         sweep.readings().stream()
                 .filter(reading -> !sweep.gaugeAt(reading.place()).missing())
-                .forEach(reading -> lastRead.merge(
-                        sweep.gaugeAt(reading.place()).id(),
-                        reading.takenAt(),
-                        (one, other) -> one.isAfter(other) ? one : other));
+                .forEach(reading ->
+                        later(lastRead, sweep.gaugeAt(reading.place()).id(), reading.takenAt()));
+        sweep.zeros().stream()
+                .filter(zero -> zero.masterId() != null && !sweep.readings().isEmpty())
+                .forEach(zero -> later(lastRead, zero.masterId(), zero.setAt()));
+    }
+
+    private static void later(Map<Long, Instant> lastRead, Long gauge, Instant at) {
+        lastRead.merge(gauge, at, (one, other) -> one.isAfter(other) ? one : other);
     }
 
     boolean changes(double errorMicrometres) {

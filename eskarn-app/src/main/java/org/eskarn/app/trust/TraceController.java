@@ -84,7 +84,7 @@ class TraceController {
             @RequestParam(defaultValue = "") String since,
             @RequestParam(defaultValue = "0") int from,
             Model model) {
-        LengthUnit chosen = unit == null ? gauges.find(id).orElseThrow().graduationUnit() : unit;
+        LengthUnit chosen = unit == null ? gauges.find(id).orElseThrow().errorUnit() : unit;
         model.addAttribute("error", error);
         model.addAttribute("unit", chosen);
         model.addAttribute("since", since.isBlank() ? lastKnownGood(id) : since);

@@ -337,7 +337,7 @@ class EveryColumnTest {
     private static List<Long> otherIds(Column column, Number id) {
         String table = column.name().endsWith("_by")
                 ? "account"
-                : column.name().replaceAll("^(second|standing|last)_|_id$", "").replace("plate", "gauge");
+                : column.name().replaceAll("^(second|standing|last)_|_id$", "").replaceAll("plate|master", "gauge");
         return database()
                 .sql("select id from " + table + " where id <> ? order by id limit 40")
                 .param(id)

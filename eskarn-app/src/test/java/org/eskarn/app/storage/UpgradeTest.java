@@ -159,6 +159,12 @@ public class UpgradeTest {
                             .query(Integer.class)
                             .single())
                     .isZero();
+            assertThat(JdbcClient.create(works.getBean(DataSource.class))
+                            .sql("select master from zero_setting where master_id is null")
+                            .query(String.class)
+                            .list())
+                    .as("a zero from before its master was kept is traced back by what that was called")
+                    .isEmpty();
         }
     }
 

@@ -4,7 +4,10 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketMapper;
 import org.eskarn.app.docket.GaugeChoice;
@@ -147,6 +150,24 @@ public class GaugeUseService {
                     "docket.is-by-now-set-the-sweep-aside",
                     unfit.mark(),
                     unfit.status().title()));
+        }
+        requireMastersInService(setUp);
+    }
+
+    /** A master found off takes no reason: another is at hand, or the step is left out. */
+    private void requireMastersInService(SetUp setUp) throws DocketConflict {
+        Set<Long> ids = setUp.attempt().counted().stream()
+                .flatMap(sweep -> sweep.zeros().stream())
+                .map(MasterZero::masterId)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+        for (Gauge master : gauges.byIds(ids).values()) {
+            if (!master.status().inService()) {
+                throw new DocketConflict(Words.say(
+                        "docket.master-is-by-now-set-the-sweep-aside",
+                        master.mark(),
+                        master.status().title()));
+            }
         }
     }
 

@@ -155,7 +155,8 @@ public class ZeroService {
                         by,
                         "",
                         clock.instant(),
-                        rounded(chosen.uncertainty())),
+                        rounded(chosen.uncertainty()),
+                        master.id()),
                 by);
         boolean another = setUp.masterToSet().isPresent()
                 && setUp.sweep().gauges().size() > 1

@@ -37,12 +37,14 @@ public record SweepPart(
 
     /**
      * @param gauge 1, or 2 for the gauge of the second reading of each pair
+     * @param masterId of the master; null in documents from before it was kept
      * @param settingMicrometres what {@code setting} is off what the gauge should have read on the master
      * @param recheckMicrometres the same when it was read again
      */
     public record ZeroPart(
             int gauge,
             String master,
+            @Nullable Long masterId,
             String deviationMicrometres,
             String setting,
             String settingMicrometres,

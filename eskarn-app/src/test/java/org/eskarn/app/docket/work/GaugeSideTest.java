@@ -103,6 +103,14 @@ class GaugeSideTest {
         readings.takeAll(number, position, all, by);
     }
 
+    /** A bore that is read with a bore gauge, set on a ring of 72 mm. */
+    private void openBore() throws DocketConflict {
+        open("TG-120", "B", 2);
+        eskarn.bean(GaugeUseService.class)
+                .choose(number, position, gauge("BG-1"), null, "found good again this morning", version(), by);
+        upToZero();
+    }
+
     private long gauge(String mark) {
         return eskarn.bean(GaugeService.class).all().stream()
                 .filter(gauge -> gauge.mark().equals(mark))
@@ -114,10 +122,7 @@ class GaugeSideTest {
     @Test
     void theDeviationOfTheMasterIsInEverySize() throws Exception {
         ZeroService zeros = eskarn.bean(ZeroService.class);
-        open("TG-120", "B", 2);
-        eskarn.bean(GaugeUseService.class)
-                .choose(number, position, gauge("BG-1"), null, "found good again this morning", version(), by);
-        upToZero();
+        openBore();
         assertThatThrownBy(() -> zeros.set(number, position, 1, gauge("SD-45"), "0", version(), by))
                 .hasMessageContaining("is not near 72.000 mm");
         zeros.set(number, position, 1, gauge("SR-72"), "0", version(), by);
@@ -136,10 +141,7 @@ class GaugeSideTest {
 
     @Test
     void aMasterPastItsDateIsCalledThatOnTheRecord() throws Exception {
-        open("TG-120", "B", 2);
-        eskarn.bean(GaugeUseService.class)
-                .choose(number, position, gauge("BG-1"), null, "found good again this morning", version(), by);
-        upToZero();
+        openBore();
         LocalDate due = register(gauge("SR-72")).nextDue();
         dueOn("SR-72", Eskarn.today().minusDays(1));
         try {
@@ -147,6 +149,37 @@ class GaugeSideTest {
             assertThat(setUp().sweep().zeros().get(0).master()).endsWith(", calibration overdue");
         } finally {
             dueOn("SR-72", due);
+        }
+    }
+
+    /** A ring found off puts in question what was read on its zero, and no sweep on that zero is accepted any more. */
+    @Test
+    void aMasterFoundOffIsTracedBackLikeAGauge() throws Exception {
+        TraceService tracing = eskarn.bean(TraceService.class);
+        openBore();
+        long ring = gauge("SR-72");
+        LocalDate since = Eskarn.today().minusDays(1);
+        Length large = Length.of("60", LengthUnit.MICROMETRE);
+        eskarn.bean(ZeroService.class).set(number, position, 1, ring, "0", version(), by);
+        assertThat(changing(tracing, ring, large, since)).doesNotContain(number);
+        sweep("4", "6", "9", "12", "14", "18");
+        assertThat(changing(tracing, ring, large, since)).contains(number);
+        tracing.question(ring, large, since, true, by);
+        try {
+            assertThatThrownBy(() -> confirm(Step.PROVE))
+                    .hasMessage(
+                            "SR-72 is now in question. Set aside what was read on its zero, then set the zero on another master.");
+        } finally {
+            backInService(ring);
+        }
+        confirm(Step.PROVE);
+        confirm(Step.VERDICT);
+        new Work(eskarn.context(), number, 2).sign("m.quill", "kept");
+        assertThat(changing(tracing, ring, large, since)).contains(number);
+        for (Question other : tracing.questions(ring)) {
+            if (other.settledAt() == null) {
+                tracing.settle(other.id(), "test is over", by);
+            }
         }
     }
 
