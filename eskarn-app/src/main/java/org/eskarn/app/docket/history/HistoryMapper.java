@@ -8,9 +8,9 @@ import org.apache.ibatis.annotations.Param;
 interface HistoryMapper {
 
     /**
-     * What was read with a gauge, the newest first.
+     * What was read with a gauge or on a zero set on it, the newest first.
      *
-     * @param reach how far each of the two halves is read: as far as the page goes
+     * @param reach how far each of its parts is read: as far as the page goes
      */
     List<WorkLine> withGauge(
             @Param("gaugeId") long gaugeId,

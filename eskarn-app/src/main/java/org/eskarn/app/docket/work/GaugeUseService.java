@@ -137,26 +137,34 @@ public class GaugeUseService {
     }
 
     /**
-     * The same of all sweeps that count when the last of them is accepted: whoever traced a gauge back while they were read found no
-     * verdict yet.
+     * The same of sweeps that count and are not accepted yet, when one of them is: whoever traced a gauge back while they were read
+     * found no verdict yet. What was accepted before is traced back.
      *
      * @throws DocketConflict if a gauge is in question or withdrawn by now and nobody gave a reason
      */
     void requireInService(SetUp setUp) throws DocketConflict {
-        Gauge unfit = unanswered(
-                setUp, setUp.attempt().counted(), gauge -> !gauge.status().inService());
+        List<SweepRecord> open = setUp.attempt().counted().stream()
+                .filter(sweep -> !accepted(setUp, sweep))
+                .toList();
+        Gauge unfit = unanswered(setUp, open, gauge -> !gauge.status().inService());
         if (unfit != null) {
             throw new DocketConflict(Words.say(
                     "docket.is-by-now-set-the-sweep-aside",
                     unfit.mark(),
                     unfit.status().title()));
         }
-        requireMastersInService(setUp);
+        requireMastersInService(open);
+    }
+
+    private static boolean accepted(SetUp setUp, SweepRecord sweep) {
+        return setUp.stepsDone().stream()
+                .filter(done -> done.step() == Step.PROVE)
+                .anyMatch(done -> sweep.readTo().filter(done.doneAt()::isBefore).isEmpty());
     }
 
     /** A master found off takes no reason: another is at hand, or the step is left out. */
-    private void requireMastersInService(SetUp setUp) throws DocketConflict {
-        Set<Long> ids = setUp.attempt().counted().stream()
+    private void requireMastersInService(List<SweepRecord> sweeps) throws DocketConflict {
+        Set<Long> ids = sweeps.stream()
                 .flatMap(sweep -> sweep.zeros().stream())
                 .map(MasterZero::masterId)
                 .filter(Objects::nonNull)

@@ -53,12 +53,12 @@ public class SetUpService {
         }
         if (step == Step.ZERO) {
             gauges.requireStillUsable(setUp);
+            if (setUp.masterToSet().isPresent()) {
+                throw new DocketConflict(Words.say("docket.set-the-zero-on-its-master-first"));
+            }
         }
         if (step == Step.PROVE) {
             gauges.requireInService(setUp);
-        }
-        if (step == Step.ZERO && setUp.masterToSet().isPresent()) {
-            throw new DocketConflict(Words.say("docket.set-the-zero-on-its-master-first"));
         }
         if (step == Step.VERDICT && !setUp.acceptable()) {
             throw new DocketConflict(
@@ -144,6 +144,9 @@ public class SetUpService {
             throw new DocketConflict(Words.say(
                     "docket.finish-the-sweeps-before-another-attempt-follows",
                     setUp.gaugeInUse().code()));
+        }
+        if (second) {
+            gauges.requireInService(setUp);
         }
         if (second && setUp.measuredBy().contains(by)) {
             throw new DocketConflict(Words.say("docket.you-took-readings-of-this-yourself-a"));

@@ -46,7 +46,8 @@ class HistoryTest {
 
     /** Pieces, gauges and people are found through one field, and their work is paged. */
     @Test
-    void whatWasReadWithAGaugeOrByAPersonIsListed(Eskarn eskarn) {
+    void whatWasReadWithAGaugeOrByAPersonIsListed(Eskarn eskarn) throws Exception {
+        Work last = Work.open(eskarn.context(), "TG-110", "C", 1, MARA).judge(MARA, GOOD);
         Page page = eskarn.signedIn("i.varn");
         page.navigate(eskarn.address() + "/histories");
         page.locator("[name=find]").fill("quill");
@@ -63,6 +64,7 @@ class HistoryTest {
         page.locator("td a").first().click();
         assertThat(page.locator("h1")).containsText("Work of LI-4");
         assertThat(page.locator("tbody tr").first()).containsText("Mara Quill");
+        assertThat(page.locator("tbody tr").first()).containsText(String.valueOf(last.number()));
         page.navigate(eskarn.address() + "/histories?find=%25");
         assertThat(page.locator("main")).containsText("Nothing like that");
     }

@@ -13,6 +13,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import javax.sql.DataSource;
+import org.eskarn.app.docket.AttemptKind;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
@@ -26,6 +27,7 @@ import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeChangeService;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.gauge.GaugeStatus;
+import org.eskarn.app.page.WorkDone;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.Preparation;
 import org.eskarn.app.running.Eskarn;
@@ -164,6 +166,9 @@ class GaugeSideTest {
         assertThat(changing(tracing, ring, large, since)).doesNotContain(number);
         sweep("4", "6", "9", "12", "14", "18");
         assertThat(changing(tracing, ring, large, since)).contains(number);
+        assertThat(eskarn.bean(WorkDone.class).withGauge(ring))
+                .extracting(WorkDone.Line::number)
+                .contains(number);
         tracing.question(ring, large, since, true, by);
         try {
             assertThatThrownBy(() -> confirm(Step.PROVE))
@@ -376,14 +381,44 @@ class GaugeSideTest {
         }
     }
 
-    /** Nor is it hidden behind one more sweep, read with another gauge. */
+    /** Nor is it hidden behind a second inspector, or one more sweep read with another gauge. */
     private void another() throws Exception {
+        assertThatThrownBy(() -> setUps.begin(
+                        number,
+                        position,
+                        AttemptKind.SECOND_INSPECTOR,
+                        "",
+                        version(),
+                        eskarn.account("t.ashdale").id()))
+                .hasMessageContaining("Set aside what was read with it");
         setUps.sweepAgain(number, position, version(), by);
         eskarn.bean(GaugeUseService.class).choose(number, position, gauge("LI-2"), null, "", version(), by);
         confirm(Step.GAUGE);
         confirm(Step.ZERO);
         sweep("0", "2", "4", "6", "8", "6", "4", "2", "0");
         assertThatThrownBy(() -> confirm(Step.PROVE)).hasMessageContaining("Set aside what was read with it");
+    }
+
+    @Test
+    void whatWasAcceptedBeforeAGaugeWasFoundOffHindersNoOtherSweep() throws Exception {
+        open("TG-110", "C", 1);
+        upToZero();
+        confirm(Step.ZERO);
+        sweep("0", "2", "4", "6", "8", "6", "4", "2", "0");
+        confirm(Step.PROVE);
+        long lever = setUp().sweep().gauge().id();
+        eskarn.bean(GaugeChangeService.class).report(lever, "it fell", by);
+        try {
+            setUps.sweepAgain(number, position, version(), by);
+            eskarn.bean(GaugeUseService.class).choose(number, position, gauge("LI-2"), null, "", version(), by);
+            confirm(Step.GAUGE);
+            confirm(Step.ZERO);
+            sweep("0", "2", "4", "6", "8", "6", "4", "2", "0");
+            confirm(Step.PROVE);
+            assertThat(setUp().attempt().counted()).hasSize(2);
+        } finally {
+            backInService(lever);
+        }
     }
 
     private Gauge register(long id) {
