@@ -188,8 +188,7 @@ class PartsExchanged implements Exchanged {
         if (name.isEmpty() && line.get(REQUIREMENT).isEmpty()) {
             return;
         }
-        Map<String, String> feature = new LinkedHashMap<>();
-        OF_FEATURE.forEach(column -> feature.put(column.substring(FEATURE.length()), line.get(column)));
+        Map<String, String> feature = feature(line);
         Long id = part.features.get(name);
         if (id == null) {
             id = editing.saveFeature(part.id, part.version, 0, bound(FeatureForm.class, feature));
@@ -242,11 +241,12 @@ class PartsExchanged implements Exchanged {
     /** Columns that hold a choice there is not, as far as they can be told. */
     private static String unknown(Line line) {
         return FormChoices.unknown(RequirementForm.class, of(line, OF_REQUIREMENT))
-                .or(() -> FormChoices.unknown(FeatureForm.class, stripped(line)))
+                .or(() -> FormChoices.unknown(FeatureForm.class, feature(line)))
                 .orElse("");
     }
 
-    private static Map<String, String> stripped(Line line) {
+    /** The fields of the feature, by the names of its own form. */
+    private static Map<String, String> feature(Line line) {
         Map<String, String> feature = new LinkedHashMap<>();
         OF_FEATURE.forEach(column -> feature.put(column.substring(FEATURE.length()), line.get(column)));
         return feature;

@@ -8,6 +8,8 @@ import org.eskarn.app.account.Account;
 import org.eskarn.app.docket.Docket;
 import org.eskarn.app.docket.DocketConflict;
 import org.eskarn.app.docket.DocketService;
+import org.eskarn.app.docket.GaugeQuestions;
+import org.eskarn.app.docket.Question;
 import org.eskarn.app.docket.SetUp;
 import org.eskarn.app.ledger.DocumentBuilder.Content;
 import org.eskarn.app.ledger.Heads.Head;
@@ -38,6 +40,7 @@ public class LedgerService {
     private final CheckRun run;
     private final SignedUses uses;
     private final DocketService dockets;
+    private final GaugeQuestions questions;
     private final OwnPassword ownPassword;
     private final List<WhenSigned> told;
     private final Clock clock;
@@ -48,6 +51,7 @@ public class LedgerService {
             CheckRun run,
             SignedUses uses,
             DocketService dockets,
+            GaugeQuestions questions,
             OwnPassword ownPassword,
             List<WhenSigned> told,
             Clock clock) {
@@ -56,6 +60,7 @@ public class LedgerService {
         this.run = run;
         this.uses = uses;
         this.dockets = dockets;
+        this.questions = questions;
         this.ownPassword = ownPassword;
         this.told = told;
         this.clock = clock;
@@ -64,16 +69,19 @@ public class LedgerService {
     /**
      * What a docket holds now beside its requirements.
      *
-     * @param hash of the whole; signing needs it, so that nobody signs what they have not seen
+     * @param hash of the whole and of what is in question; signing needs it, so that nobody signs what they have not seen
+     * @param questions what gauges put in question and nobody settled
      * @param certificate what is said of the maker’s certificate; null where the piece came without one
      */
-    public record ToSign(String hash, @Nullable CertificateResult certificate) {}
+    public record ToSign(
+            String hash, List<Question> questions, @Nullable CertificateResult certificate) {}
 
     @Transactional(readOnly = true)
     public ToSign toSign(Docket docket) {
         Content content = documents.content(docket);
         CertificatePart certificate = content.certificate();
-        return new ToSign(hash(content), certificate == null ? null : certificate.result());
+        List<Question> asked = inQuestion(docket);
+        return new ToSign(hash(content, asked), asked, certificate == null ? null : certificate.result());
     }
 
     @Transactional(readOnly = true)
@@ -81,8 +89,15 @@ public class LedgerService {
         return toSign(docket).hash();
     }
 
-    private static String hash(Content content) {
-        return Json.hash(Json.canonical(content));
+    private static String hash(Content content, List<Question> asked) {
+        return Json.hash(Json.canonical(content))
+                + asked.stream().map(question -> "-" + question.id()).collect(Collectors.joining());
+    }
+
+    private List<Question> inQuestion(Docket docket) {
+        return questions.questionsOf(docket.number()).stream()
+                .filter(question -> question.settledAt() == null)
+                .toList();
     }
 
     static String titles(List<SetUp> setUps) {
@@ -96,6 +111,11 @@ public class LedgerService {
      */
     public String remark(Docket docket, String typed, Account signer) throws SigningRefused {
         String remark = typed.strip();
+        List<Question> asked = inQuestion(docket);
+        if (remark.isEmpty() && !asked.isEmpty()) {
+            String titles = asked.stream().map(Question::title).distinct().collect(Collectors.joining(", "));
+            throw new SigningRefused("remark", Words.say("ledger.enter-why-it-stands-though-in-question", titles));
+        }
         if (remark.isEmpty() && docket.outcome() != Outcome.PASS && docket.outcome() != Outcome.RECORDED) {
             throw new SigningRefused("remark", Words.say("ledger.not-all-passes-enter-what-happens-to"));
         }
@@ -116,7 +136,8 @@ public class LedgerService {
      * Signs a docket.
      *
      * @param seen the content hash of the page the signer looked at
-     * @param remark what happens to the piece; needed unless all passes, and where something was measured before the part was worked on
+     * @param remark what happens to the piece; needed unless all passes, where something was measured before the part was worked on, and
+     *     where a gauge put something in question
      * @throws SigningRefused if a verdict is missing, inspectors do not agree on a pass, the docket changed since the signer
      *     looked, the remark is unfit, or the signing key is missing
      */
@@ -135,7 +156,7 @@ public class LedgerService {
                     "docket", Words.say("ledger.not-every-verdict-is-accepted-yet", String.join("; ", docket.open())));
         }
         Content content = documents.content(docket);
-        if (!hash(content).equals(seen)) {
+        if (!hash(content, inQuestion(docket)).equals(seen)) {
             throw new SigningRefused("docket", Words.say("ledger.somebody-changed-this-docket-after-you-opened"));
         }
         SignaturePart signature = new SignaturePart(

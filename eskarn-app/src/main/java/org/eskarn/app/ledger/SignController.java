@@ -130,10 +130,13 @@ class SignController {
         model.addAttribute("unproven", outcome == Outcome.NOT_PROVEN);
         boolean passes = outcome == Outcome.PASS || outcome == Outcome.RECORDED;
         String before = LedgerService.titles(docket.measuredBeforeWork());
-        model.addAttribute("remarkNeeded", !passes || !before.isEmpty());
         model.addAttribute("passes", passes);
         model.addAttribute("before", before);
         ToSign toSign = ledger.toSign(docket);
+        model.addAttribute(
+                "remarkNeeded",
+                !passes || !before.isEmpty() || !toSign.questions().isEmpty());
+        model.addAttribute("questions", toSign.questions());
         model.addAttribute("seen", toSign.hash());
         model.addAttribute("certificate", toSign.certificate());
         model.addAttribute("stage", stage);

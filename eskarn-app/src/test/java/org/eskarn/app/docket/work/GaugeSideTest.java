@@ -179,7 +179,12 @@ class GaugeSideTest {
         }
         confirm(Step.PROVE);
         confirm(Step.VERDICT);
-        new Work(eskarn.context(), number, 2).sign("m.quill", "kept");
+        Work work = new Work(eskarn.context(), number, 2).leaveOthersOut("m.quill");
+        // Whoever signs it says why it stands: a pass in question is signed by nobody who does not know.
+        assertThatThrownBy(() -> work.sign("m.quill", ""))
+                .hasMessageContaining(
+                        "In question because a gauge was found off: Size of bearing bore 1. Enter why it still stands");
+        work.sign("m.quill", "the ring was read again and is good");
         assertThat(changing(tracing, ring, large, since)).contains(number);
         for (Question other : tracing.questions(ring)) {
             if (other.settledAt() == null) {
