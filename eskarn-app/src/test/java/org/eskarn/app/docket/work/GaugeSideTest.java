@@ -169,6 +169,7 @@ class GaugeSideTest {
         assertThat(eskarn.bean(WorkDone.class).withGauge(ring))
                 .extracting(WorkDone.Line::number)
                 .contains(number);
+        assertThat(eskarn.bean(GaugeService.class).usesOf(ring)).isPositive();
         tracing.question(ring, large, since, true, by);
         try {
             assertThatThrownBy(() -> confirm(Step.PROVE))
