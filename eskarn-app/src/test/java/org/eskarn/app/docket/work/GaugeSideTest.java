@@ -27,6 +27,8 @@ import org.eskarn.app.gauge.Gauge;
 import org.eskarn.app.gauge.GaugeChangeService;
 import org.eskarn.app.gauge.GaugeService;
 import org.eskarn.app.gauge.GaugeStatus;
+import org.eskarn.app.ledger.LedgerService;
+import org.eskarn.app.ledger.SigningRefused;
 import org.eskarn.app.page.WorkDone;
 import org.eskarn.app.part.PartService;
 import org.eskarn.app.part.Preparation;
@@ -185,11 +187,21 @@ class GaugeSideTest {
         assertThatThrownBy(() -> work.sign("m.quill", ""))
                 .hasMessageContaining(
                         "In question because a gauge was found off: Size of bearing bore 1. Enter why it still stands");
+        LedgerService ledger = eskarn.bean(LedgerService.class);
+        String seen = ledger.contentHash(work.docket());
+        List<Long> before =
+                tracing.questions(gauge("BG-1")).stream().map(Question::id).toList();
+        tracing.question(gauge("BG-1"), large, since, false, by);
+        assertThatThrownBy(() -> ledger.sign(number, seen, "seen before", eskarn.account("m.quill")))
+                .as("put in question between the page and the password")
+                .isInstanceOf(SigningRefused.class);
         work.sign("m.quill", "the ring was read again and is good");
         assertThat(changing(tracing, ring, large, since)).contains(number);
-        for (Question other : tracing.questions(ring)) {
-            if (other.settledAt() == null) {
-                tracing.settle(other.id(), "test is over", by);
+        for (long each : List.of(ring, gauge("BG-1"))) {
+            for (Question other : tracing.questions(each)) {
+                if (other.settledAt() == null && !before.contains(other.id())) {
+                    tracing.settle(other.id(), "test is over", by);
+                }
             }
         }
     }
